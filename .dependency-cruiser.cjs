@@ -1,0 +1,49 @@
+/** Dependencies point one way: routes -> lib -> core. */
+module.exports = {
+  forbidden: [
+    { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'core-stands-alone',
+      comment: 'core knows no interface, no framework, no browser',
+      severity: 'error',
+      from: { path: '^src/core', pathNot: '[.]test[.]ts$' },
+      to: { pathNot: ['^src/core', '^node_modules/(zod|papaparse|@types/papaparse)/'] },
+    },
+    {
+      name: 'lib-below-routes',
+      severity: 'error',
+      from: { path: '^src/lib' },
+      to: { path: '^src/routes' },
+    },
+    {
+      name: 'core-through-its-door',
+      comment: 'lib and routes import core by its explicit list of exports',
+      severity: 'error',
+      from: { path: '^src/(lib|routes)', pathNot: '[.]test[.]ts$' },
+      to: { path: '^src/core', pathNot: '^src/core/index[.]ts$' },
+    },
+    {
+      name: 'no-unresolved',
+      severity: 'error',
+      from: {},
+      to: { couldNotResolve: true, pathNot: '^([$]app|[$]env|[$]service-worker|[.]/[$]types)' },
+    },
+    {
+      name: 'charts-only-when-used',
+      comment: 'Chart.js is heavy: one module loads it, by a dynamic import',
+      severity: 'error',
+      from: { pathNot: '^src/lib/logbook/' },
+      to: { path: '^node_modules/chart.js' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.depcruise.json' },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['svelte', 'import', 'default', 'types'],
+      extensions: ['.ts', '.js', '.svelte', '.css'],
+    },
+  },
+};

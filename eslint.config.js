@@ -1,0 +1,56 @@
+import js from '@eslint/js';
+import prettier from 'eslint-config-prettier';
+import svelte from 'eslint-plugin-svelte';
+import globals from 'globals';
+import ts from 'typescript-eslint';
+import svelteConfig from './svelte.config.js';
+
+const clockAndChance = [
+  { object: 'Math', property: 'random', message: 'Pass the generator in.' },
+  { object: 'Date', property: 'now', message: 'Pass the time in.' },
+  { object: 'performance', property: 'now', message: 'Pass the time in.' },
+];
+
+export default ts.config(
+  { ignores: ['build/', '.svelte-kit/', 'node_modules/', 'test-results/', 'playwright-report/'] },
+  js.configs.recommended,
+  ...ts.configs.recommended,
+  ...svelte.configs.recommended,
+  prettier,
+  ...svelte.configs.prettier,
+  { languageOptions: { globals: { ...globals.browser, ...globals.node } } },
+  {
+    rules: {
+      'no-undef': 'off',
+      eqeqeq: 'error',
+      'max-lines': ['warn', { max: 300, skipBlankLines: true }],
+    },
+  },
+  {
+    files: ['**/*.svelte', '**/*.svelte.ts'],
+    languageOptions: {
+      parserOptions: {
+        projectService: true,
+        extraFileExtensions: ['.svelte'],
+        parser: ts.parser,
+        svelteConfig,
+      },
+    },
+  },
+  {
+    files: ['src/core/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-console': 'error',
+      'no-restricted-properties': ['error', ...clockAndChance],
+      'no-restricted-syntax': [
+        'error',
+        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Pass the time in.' },
+        { selector: 'ExportDefaultDeclaration', message: 'Named exports only.' },
+        { selector: 'ExportAllDeclaration', message: 'List what is exported.' },
+      ],
+    },
+  },
+  { files: ['src/core/moves/catalogue/**'], rules: { 'max-lines': 'off' } },
+  { files: ['.dependency-cruiser.cjs'], languageOptions: { sourceType: 'commonjs' } },
+);

@@ -1,0 +1,70 @@
+// One command on a fresh machine: install what is missing, then every check. The last line reads
+// "N passed, N failed", counting unit tests, browser tests and the checks before them.
+import { existsSync, mkdtempSync, readFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { installPackages, run } from './fresh.mjs';
+
+installPackages();
+if (!existsSync('/usr/bin/chromium')) {
+  console.log('\n> Installing Chromium from Debian packages');
+  const sudo = process.getuid?.() === 0 ? [] : ['sudo'];
+  const apt = (...args) => run([...sudo, 'apt-get', ...args][0], [...sudo, 'apt-get', ...args].slice(1));
+  if (apt('update') !== 0 || apt('install', '-y', '--no-install-recommends', 'chromium') !== 0) {
+    console.error('Chromium could not be installed. Install the Debian package "chromium" by hand.');
+    process.exit(1);
+  }
+}
+
+const reports = mkdtempSync(join(tmpdir(), 'arrup-test-'));
+let passed = 0;
+let failed = 0;
+
+function check(name, script, args = [], env = {}) {
+  console.log(`\n> ${name}`);
+  const status = run('npm', ['run', '--silent', script, '--', ...args], {
+    env: { ...process.env, ...env },
+  });
+  return status === 0;
+}
+
+function count(ok) {
+  if (ok) passed += 1;
+  else failed += 1;
+  return ok;
+}
+
+/** A runner that died without a report counts as one failure, never as none. */
+function countReport(file, ok, read) {
+  const totals = existsSync(file) ? read(JSON.parse(readFileSync(file, 'utf8'))) : { passed: 0, failed: 0 };
+  passed += totals.passed;
+  failed += totals.failed;
+  if (!ok && totals.failed === 0) failed += 1;
+  if (ok && totals.passed === 0) failed += 1;
+}
+
+count(check('Types', 'types'));
+count(check('Lint', 'lint'));
+count(check('Dependency rules', 'rules'));
+
+const unitFile = join(reports, 'unit.json');
+const unitOk = check('Unit tests', 'unit', [
+  '--reporter=default',
+  '--reporter=json',
+  `--outputFile.json=${unitFile}`,
+]);
+countReport(unitFile, unitOk, (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests }));
+
+if (count(check('Build', 'build'))) {
+  const browserFile = join(reports, 'browser.json');
+  const browserOk = check('Browser tests', 'browser', ['--reporter=list,json'], {
+    PLAYWRIGHT_JSON_OUTPUT_NAME: browserFile,
+  });
+  countReport(browserFile, browserOk, (r) => ({
+    passed: r.stats.expected + r.stats.flaky,
+    failed: r.stats.unexpected,
+  }));
+}
+
+console.log(`\n${passed} passed, ${failed} failed`);
+process.exit(failed === 0 ? 0 : 1);

@@ -1,0 +1,28 @@
+import type { Adventure } from '../../model/adventure';
+import { parseAdventure } from '../../model/parse-adventure';
+import { problem, type Result } from '../../model/problem';
+
+export const ARRUP_EXTENSION = '.arrup.json';
+export const ARRUP_MEDIA_TYPE = 'application/json';
+
+/** 2 MiB, in characters of text: some thousand beats. */
+export const MAX_FILE_CHARACTERS = 2 * 1024 * 1024;
+
+/** The text of a `.arrup.json` file, indented so that people can read and compare it. */
+export function serializeArrupJson(adventure: Adventure): string {
+  return `${JSON.stringify(adventure, null, 2)}\n`;
+}
+
+/** The adventure in the text of a `.arrup.json` file, or what is wrong with it and where. */
+export function parseArrupJson(text: string): Result<Adventure> {
+  if (text.length > MAX_FILE_CHARACTERS) {
+    return { ok: false, problems: [problem('too-large', [], { most: MAX_FILE_CHARACTERS })] };
+  }
+  let value: unknown;
+  try {
+    value = JSON.parse(text.replace(/^\uFEFF/u, ''));
+  } catch {
+    return { ok: false, problems: [problem('not-json')] };
+  }
+  return parseAdventure(value);
+}

@@ -1,0 +1,37 @@
+import { unparse } from 'papaparse';
+import type { Adventure } from '../../model/adventure';
+import type { Schedule } from '../../schedule/unroll';
+import { clockOrBlank, runSheetRows } from './run-sheet';
+
+export const RUN_SHEET_COLUMNS = [
+  'Start',
+  'Length',
+  'Chapter',
+  'Say',
+  'Do',
+  'Move',
+  'Dose',
+  'Watch for',
+] as const;
+
+/**
+ * The run sheet as RFC 4180 CSV with a header row. Cells that a spreadsheet would take for a
+ * formula are quoted away with an apostrophe.
+ */
+export function serializeRunSheetCsv(adventure: Adventure, schedule: Schedule): string {
+  const rows = runSheetRows(adventure, schedule).map((row) => [
+    clockOrBlank(row.startSeconds),
+    clockOrBlank(row.lengthSeconds),
+    row.chapter,
+    row.say,
+    row.name,
+    row.move,
+    row.dose,
+    row.formCues,
+  ]);
+  const text = unparse(
+    { fields: [...RUN_SHEET_COLUMNS], data: rows },
+    { newline: '\r\n', escapeFormulae: true },
+  );
+  return `${text}\r\n`;
+}

@@ -1,0 +1,55 @@
+import fc from 'fast-check';
+import Papa from 'papaparse';
+import { describe, expect, it } from 'vitest';
+import { unroll } from '../../schedule/unroll';
+import { arbitraryAdventure } from '../../testing/arbitrary';
+import { doseOf, moveBeat, withBeats } from '../../testing/make';
+import { runSheetRows } from './run-sheet';
+import { RUN_SHEET_COLUMNS, serializeRunSheetCsv } from './run-sheet-csv';
+import { serializeRunSheetMarkdown } from './run-sheet-markdown';
+
+const frog = doseOf('frog-jump', 6, { amounts: [6, 6], restSeconds: 10 });
+const adventure = {
+  ...withBeats(
+    { kind: 'tell', id: 'bt_1', text: 'Who is *brave*, who is "dry"?', waitSeconds: 3 },
+    moveBeat([{ ...frog, guise: { name: 'Ditch leaps', picture: '', sound: '', line: '=Over, and over!' } }]),
+    { kind: 'drink', id: 'bt_2', text: '', seconds: 30 },
+  ),
+  title: 'The letter',
+};
+const schedule = unroll(adventure);
+
+describe('the run sheet', () => {
+  it('has the clock, the words, the guise, the move and the dose of every beat', () => {
+    expect(runSheetRows(adventure, schedule)).toMatchObject([
+      { startSeconds: 0, kind: 'tell', dose: 'wait 3 s', say: 'Who is *brave*, who is "dry"?' },
+      { name: 'Ditch leaps', move: 'frog jump', dose: '2 × 6 reps, rest 10 s' },
+      { name: 'Drink', dose: '30 s', lengthSeconds: 30 },
+    ]);
+  });
+
+  it('is CSV that another parser reads as the same cells (papaparse)', () => {
+    fc.assert(
+      fc.property(arbitraryAdventure, (any) => {
+        const plan = unroll(any);
+        const { data, errors } = Papa.parse<string[]>(serializeRunSheetCsv(any, plan).trimEnd());
+        expect(errors).toEqual([]);
+        expect(data[0]).toEqual([...RUN_SHEET_COLUMNS]);
+        expect(data).toHaveLength(runSheetRows(any, plan).length + 1);
+        for (const row of data) expect(row).toHaveLength(RUN_SHEET_COLUMNS.length);
+      }),
+    );
+  });
+
+  it('keeps a spreadsheet from taking a line for a formula', () => {
+    expect(serializeRunSheetCsv(adventure, schedule)).toContain(`"'=Over, and over!"`);
+  });
+
+  it('is Markdown with the chapters as headings and marks made plain', () => {
+    const text = serializeRunSheetMarkdown(adventure, schedule);
+    expect(text).toContain('# The letter\n');
+    expect(text).toContain('\n## The way\n');
+    expect(text).toContain('- 0:00 wait 3 s · “Who is \\*brave\\*, who is "dry"?”');
+    expect(text).toContain('**Ditch leaps** (frog jump) · 2 × 6 reps, rest 10 s');
+  });
+});

@@ -1,0 +1,91 @@
+import { doseInWords } from '../../language/dose-words';
+import { clockOf, lengthInWords } from '../../language/clock';
+import type { Adventure } from '../../model/adventure';
+import type { Beat } from '../../model/beat';
+import { moveBookOf, moveIn, type MoveBook } from '../../moves/move-book';
+import { startsBy } from '../../schedule/beat-starts';
+import type { Schedule } from '../../schedule/unroll';
+
+/** One thing to do or say, in a row of the run sheet. A beat has a row for each of its parts. */
+export type RunSheetRow = Readonly<{
+  beatId: string;
+  /** Start of the beat, in seconds; null on the later rows of a beat. */
+  startSeconds: number | null;
+  /** Length of the whole beat, in seconds; null on its later rows. */
+  lengthSeconds: number | null;
+  chapter: string;
+  kind: Beat['kind'];
+  say: string;
+  /** The guise's name, or the move's own. */
+  name: string;
+  /** The move's own name, where a guise hides it. */
+  move: string;
+  dose: string;
+  formCues: string;
+}>;
+
+type Content = Pick<RunSheetRow, 'say' | 'name' | 'move' | 'dose' | 'formCues'>;
+const NOTHING: Content = { say: '', name: '', move: '', dose: '', formCues: '' };
+
+function partContent(
+  book: MoveBook,
+  part: { move: string; guise: { name: string; line: string } },
+  dose: string,
+): Content {
+  const move = moveIn(book, part.move);
+  const { name, line } = part.guise;
+  return {
+    say: line,
+    name: name || move.name,
+    move: name && name !== move.name ? move.name : '',
+    dose,
+    formCues: move.formCues.join('; '),
+  };
+}
+
+const rounds = (n: number) => (n === 1 ? '' : `, ${n} rounds`);
+
+function contentsOf(beat: Beat, book: MoveBook): readonly Content[] {
+  switch (beat.kind) {
+    case 'tell': {
+      const wait = beat.waitSeconds === undefined ? '' : `wait ${beat.waitSeconds} s`;
+      return [{ ...NOTHING, say: beat.text, dose: wait }];
+    }
+    case 'drink':
+      return [{ ...NOTHING, say: beat.text, name: 'Drink', dose: lengthInWords(beat.seconds) }];
+    case 'move': {
+      const parts = beat.actions.map((action) =>
+        partContent(book, action, doseInWords(action.dose) + rounds(beat.rounds)),
+      );
+      return beat.say ? [{ ...NOTHING, say: beat.say }, ...parts] : parts;
+    }
+    case 'circuit': {
+      const dose = `${beat.workSeconds} s work, ${beat.restSeconds} s rest${rounds(beat.rounds)}`;
+      const parts = beat.stations.map((station) => partContent(book, station, dose));
+      return beat.say ? [{ ...NOTHING, say: beat.say }, ...parts] : parts;
+    }
+  }
+}
+
+/** The running order, row by row, with the clock. */
+export function runSheetRows(adventure: Adventure, schedule: Schedule): readonly RunSheetRow[] {
+  const book = moveBookOf(adventure);
+  const starts = startsBy(schedule.cues, 'beatId');
+  return adventure.chapters.flatMap((chapter) =>
+    chapter.beats.flatMap((beat) =>
+      contentsOf(beat, book).map((content, index) => ({
+        beatId: beat.id,
+        startSeconds: index === 0 ? (starts.get(beat.id) ?? null) : null,
+        lengthSeconds: index === 0 ? (schedule.totals.byBeat.get(beat.id)?.seconds ?? 0) : null,
+        chapter: chapter.title,
+        kind: beat.kind,
+        ...content,
+      })),
+    ),
+  );
+}
+
+/** A clock reading, or nothing where there is none. */
+export function clockOrBlank(seconds: number | null): string {
+  return seconds === null ? '' : clockOf(seconds);
+}

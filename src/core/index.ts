@@ -1,0 +1,104 @@
+/** Everything of core that the interface and the server may use. */
+export { adventureSchema, CHAPTER_KINDS } from './model/adventure';
+export type { Adventure, Chapter, ChapterKind, Defaults, World } from './model/adventure';
+export { AGE_BANDS, ageBandOf } from './model/ages';
+export type { AgeBand, Ages } from './model/ages';
+export { BEAT_KINDS, NO_GUISE } from './model/beat';
+export type {
+  Action,
+  Beat,
+  BeatKind,
+  Circuit,
+  Drink,
+  Guise,
+  MoveBeat,
+  Showing,
+  Station,
+  Tell,
+} from './model/beat';
+export { doseTotal, DOSE_UNITS, MAX_AMOUNT, MAX_SETS, plainDose } from './model/dose';
+export type { Dose, DoseSides, DoseUnit } from './model/dose';
+export {
+  addBeats,
+  addChapter,
+  changeBeat,
+  changeChapter,
+  findBeat,
+  removeBeat,
+  removeChapter,
+  setBeats,
+  shiftBeat,
+} from './model/edit';
+export { closeStep, record, redo, startHistory, undo } from './model/history';
+export type { History } from './model/history';
+export type { Effort, Move, Region } from './model/move';
+export { copyAdventure, copyBeat, newAdventure } from './model/new-adventure';
+export type { NewId } from './model/new-adventure';
+export { parseAdventure } from './model/parse-adventure';
+export { PROBLEM_CODES, problem, problemOfIssue } from './model/problem';
+export type { Path, Problem, ProblemCode, Result } from './model/problem';
+export { DEFAULT_SETTING, FLOORS, settingSchema } from './model/setting';
+export type { Floor, Setting } from './model/setting';
+export { MAX_LINE } from './model/text';
+export { CURRENT_VERSION } from './model/versions';
+
+export { CATALOGUE } from './moves/catalogue';
+export { moveBookOf, moveIn } from './moves/move-book';
+export type { MoveBook } from './moves/move-book';
+export { cautionsOf, DEFERRING_LINE, kitOf, movesUsed } from './moves/needs';
+export type { Caution } from './moves/needs';
+
+export { startsBy } from './schedule/beat-starts';
+export { CUE_KINDS, cueEndSeconds } from './schedule/cue';
+export type { Cue, CueKind, Doing, Side } from './schedule/cue';
+export { DEFAULT_PACE, paceSchema, WORDS_PER_MINUTE } from './schedule/pace';
+export type { Pace } from './schedule/pace';
+export { drawTerrain } from './schedule/terrain';
+export type { TerrainPoint } from './schedule/terrain';
+export { DRINK_SECONDS, QUESTION_WAIT_SECONDS } from './schedule/timing';
+export { NO_SUM } from './schedule/totals';
+export type { Sum, Totals } from './schedule/totals';
+export { unroll } from './schedule/unroll';
+export type { Schedule } from './schedule/unroll';
+
+export { beatFromReading } from './language/beat-from-reading';
+export { beatLabel } from './language/beat-label';
+export { clockOf, lengthInWords } from './language/clock';
+export { doseInWords, unitWord } from './language/dose-words';
+export { makeMoveFinder, suggestMoves } from './language/move-finder';
+export type { MoveFinder } from './language/move-finder';
+export { readQuickLine, usualDose } from './language/quick-line';
+export type { QuickReading, ReadAction } from './language/quick-line';
+
+export {
+  ARRUP_EXTENSION,
+  MAX_FILE_CHARACTERS,
+  parseArrupJson,
+  serializeArrupJson,
+} from './formats/arrup-json/arrup-json';
+export { clockOrBlank, runSheetRows } from './formats/run-sheet/run-sheet';
+export type { RunSheetRow } from './formats/run-sheet/run-sheet';
+export { serializeRunSheetCsv } from './formats/run-sheet/run-sheet-csv';
+export { serializeRunSheetMarkdown } from './formats/run-sheet/run-sheet-markdown';
+
+export { compareRun } from './log/compare-run';
+export type { BeatComparison, RunComparison } from './log/compare-run';
+export { chaptersOf, plannedCues, runSchema } from './log/run';
+export type { PlannedCue, Run } from './log/run';
+export { countAt, ticksOf } from './stage/counting';
+export type { Tick } from './stage/counting';
+export {
+  back,
+  elapsedSeconds,
+  finish,
+  go,
+  next,
+  pause,
+  prepareLeading,
+  schedulePosition,
+  setLines,
+  tick,
+} from './stage/leading';
+export type { Leading, LeadingStatus, LinesMode, Visit } from './stage/leading';
+export { restoreLeading, saveLeading } from './stage/saved-leading';
+export type { SavedLeading } from './stage/saved-leading';

@@ -1,0 +1,52 @@
+import type { Defaults } from '../model/adventure';
+import { NO_GUISE, type Beat } from '../model/beat';
+import type { NewId } from '../model/new-adventure';
+import type { QuickReading } from './quick-line';
+
+/** The beat that a reading asks for; null for a chapter or for nothing. */
+export function beatFromReading(
+  reading: QuickReading,
+  defaults: Defaults,
+  newId: NewId,
+): Beat | null {
+  switch (reading.kind) {
+    case 'tell': {
+      const { text, waitSeconds } = reading;
+      const tell = { kind: 'tell', id: newId('bt'), text } as const;
+      return waitSeconds === undefined ? tell : { ...tell, waitSeconds };
+    }
+    case 'drink':
+      return { kind: 'drink', id: newId('bt'), text: '', seconds: reading.seconds };
+    case 'move':
+      return {
+        kind: 'move',
+        id: newId('bt'),
+        say: '',
+        actions: reading.actions.map(({ move, guise, dose }) => ({
+          id: newId('ac'),
+          move: move.id,
+          guise,
+          dose,
+        })),
+        rounds: reading.rounds,
+        restBetweenRoundsSeconds: 0,
+        flowing: false,
+        show: defaults.show,
+      };
+    case 'circuit':
+      return {
+        kind: 'circuit',
+        id: newId('bt'),
+        say: '',
+        stations: reading.moves.map((move) => ({ id: newId('st'), move: move.id, guise: NO_GUISE })),
+        rounds: reading.rounds,
+        workSeconds: reading.workSeconds,
+        restSeconds: reading.restSeconds,
+        drinkBetweenRoundsSeconds: 0,
+        restAfterLast: false,
+        show: 'first',
+      };
+    default:
+      return null;
+  }
+}

@@ -1,0 +1,24 @@
+const UNITS =
+  'zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen'.split(
+    ' ',
+  );
+const TENS = 'twenty thirty forty fifty sixty seventy eighty ninety'.split(' ');
+
+const VALUES: ReadonlyMap<string, number> = new Map([
+  ...UNITS.map((word, value) => [word, value] as const),
+  ...TENS.map((word, index) => [word, (index + 2) * 10] as const),
+]);
+
+/** Number words among lower-case words as digits, up to ninety-nine: "twenty five" gives "25". */
+export function wordsToDigits(words: readonly string[]): string[] {
+  const digits: string[] = [];
+  for (let index = 0; index < words.length; index += 1) {
+    const value = VALUES.get(words[index]!);
+    const next = VALUES.get(words[index + 1] ?? '');
+    if (value !== undefined && value >= 20 && next !== undefined && next > 0 && next < 10) {
+      digits.push(String(value + next));
+      index += 1;
+    } else digits.push(value === undefined ? words[index]! : String(value));
+  }
+  return digits;
+}

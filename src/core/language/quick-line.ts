@@ -1,0 +1,177 @@
+import { CHAPTER_KINDS, type ChapterKind } from '../model/adventure';
+import { ageBandOf, type Ages } from '../model/ages';
+import { NO_GUISE, type Guise } from '../model/beat';
+import { MAX_AMOUNT, MAX_SETS, plainDose, type Dose, type DoseUnit } from '../model/dose';
+import type { Move } from '../model/move';
+import {
+  CIRCUIT_REST_SECONDS,
+  CIRCUIT_WORK_SECONDS,
+  DRINK_SECONDS,
+  QUESTION_WAIT_SECONDS,
+} from '../schedule/timing';
+import { readDose, type DoseRead } from './dose-reader';
+import { findMove, plainWords, type MoveFinder } from './move-finder';
+import { wordsToDigits } from './numbers';
+
+/** One action as read from a line. `usualAmount`: the line names none, the move's usual is taken. */
+export type ReadAction = Readonly<{ move: Move; dose: Dose; guise: Guise; usualAmount: boolean }>;
+
+/**
+ * What a typed line means. Nothing is guessed silently: a line that names a move but also says
+ * things that were not understood is a line to say, with the words in `unread`.
+ */
+export type QuickReading =
+  | Readonly<{ kind: 'nothing' }>
+  | Readonly<{ kind: 'chapter'; chapterKind: ChapterKind; title: string }>
+  | Readonly<{ kind: 'tell'; text: string; waitSeconds?: number; unread: readonly string[] }>
+  | Readonly<{ kind: 'drink'; seconds: number }>
+  | Readonly<{ kind: 'move'; actions: readonly ReadAction[]; rounds: number }>
+  | Readonly<{
+      kind: 'circuit';
+      moves: readonly Move[];
+      rounds: number;
+      workSeconds: number;
+      restSeconds: number;
+    }>;
+
+/** Lower-case singular words with digits apart from letters and commas apart from both. */
+function wordsOf(line: string): string[] {
+  const apart = line
+    .replace(/×/gu, ' x ')
+    .replace(/([,;.!])/gu, ' $1 ')
+    .replace(/(\d)(?=[a-z])/giu, '$1 ')
+    .replace(/\bx(?=\d)/giu, 'x ');
+  return plainWords(apart);
+}
+
+const clamp = (value: number, most: number) => Math.min(Math.max(1, Math.round(value)), most);
+
+/** The middle of the move's usual range for the age, in its usual unit. */
+export function usualDose(move: Move, ages: Ages): Dose {
+  const [least, most] = move.usual.range[ageBandOf(ages)];
+  return plainDose(move.usual.unit, Math.round((least + most) / 2));
+}
+
+/** A number with no unit counts reps, or steps or a hold if that is how the move is usually done. */
+function unitOf(said: DoseUnit | undefined, usual: DoseUnit, amountSaid: boolean): DoseUnit {
+  if (said === 'seconds' && usual === 'hold') return 'hold';
+  if (said) return said;
+  return amountSaid && (usual === 'seconds' || usual === 'metres') ? 'reps' : usual;
+}
+
+function doseFrom(read: DoseRead, move: Move, ages: Ages): Dose {
+  const usual = usualDose(move, ages);
+  const said = read.dose.amounts ?? read.openAmounts;
+  const amounts = said ?? usual.amounts;
+  const sets = clamp(read.sets ?? 1, MAX_SETS);
+  return {
+    ...usual,
+    ...read.dose,
+    unit: unitOf(read.dose.unit, usual.unit, said !== null && said !== undefined),
+    amounts: (amounts.length === 1 ? Array.from({ length: sets }, () => amounts[0]!) : amounts)
+      .slice(0, MAX_SETS)
+      .map((amount) => clamp(amount, MAX_AMOUNT)),
+  };
+}
+
+/** The action's own words, its guise's name after " as ", its line after ": ". */
+function splitGuise(text: string): { words: string; guise: Guise } {
+  const [front, ...line] = text.split(/:\s+/u);
+  const [words, ...name] = front!.split(/\s+as\s+(?:an? |the )?/iu);
+  return {
+    words: words!,
+    guise: { ...NO_GUISE, name: name.join(' as ').trim(), line: line.join(': ').trim() },
+  };
+}
+
+type Part = { action: ReadAction; rounds: number | null } | { unread: readonly string[] } | null;
+
+function readPart(text: string, finder: MoveFinder, ages: Ages): Part {
+  const { words: front, guise } = splitGuise(text);
+  // The move is found before number words become digits: "two-foot jump" is a name.
+  const words = wordsOf(front);
+  const found = findMove(finder, words);
+  if (!found) return null;
+  const rest = [...words.slice(0, found.from), '.', ...words.slice(found.to)];
+  const read = readDose(wordsToDigits(rest));
+  if (read.unread.length > 0) return { unread: read.unread };
+  const usualAmount = !read.dose.amounts && !read.openAmounts;
+  const dose = doseFrom(read, found.move, ages);
+  return { action: { move: found.move, dose, guise, usualAmount }, rounds: read.rounds };
+}
+
+function readMoves(line: string, finder: MoveFinder, ages: Ages): QuickReading | null {
+  const parts = line.split(/\s+then\s+|\s+\+\s+/iu).map((text) => readPart(text, finder, ages));
+  const actions: ReadAction[] = [];
+  let rounds = 1;
+  for (const part of parts) {
+    if (!part) return null;
+    if ('unread' in part) return { kind: 'tell', text: line, unread: part.unread };
+    actions.push(part.action);
+    rounds = part.rounds ?? rounds;
+  }
+  return { kind: 'move', actions, rounds };
+}
+
+function readCircuit(line: string, finder: MoveFinder): QuickReading | null {
+  const match = /^circuit\b(.*?)(?::\s*(.*))?$/iu.exec(line);
+  if (!match) return null;
+  const read = readDose(wordsToDigits(wordsOf(match[1]!.replace('/', ' s rest '))));
+  const names = (match[2] ?? '').split(/,|\bthen\b/u).map((name) => name.trim());
+  const moves: Move[] = [];
+  const unread = [...read.unread];
+  for (const name of names.filter(Boolean)) {
+    const words = plainWords(name);
+    const found = findMove(finder, words);
+    if (found && found.to - found.from === words.length) moves.push(found.move);
+    else unread.push(name);
+  }
+  if (unread.length > 0) return { kind: 'tell', text: line, unread };
+  return {
+    kind: 'circuit',
+    moves,
+    rounds: read.rounds ?? 2,
+    workSeconds: read.dose.amounts?.[0] ?? read.openAmounts?.[0] ?? CIRCUIT_WORK_SECONDS,
+    restSeconds: read.dose.restSeconds ?? CIRCUIT_REST_SECONDS,
+  };
+}
+
+function readDrink(line: string): QuickReading | null {
+  const match = /^(?:drinks?|water|drinks? break|water break|sip)(?:\s+(\d+)\s*(s|sec|seconds|min|minutes)?)?$/iu.exec(
+    line.replace(/[.!]$/u, ''),
+  );
+  if (!match) return null;
+  const scale = match[2]?.startsWith('min') ? 60 : 1;
+  return { kind: 'drink', seconds: match[1] ? Math.min(600, Math.max(5, Number(match[1]) * scale)) : DRINK_SECONDS };
+}
+
+function readChapter(line: string): QuickReading | null {
+  const match = /^#+\s*(.*)$/u.exec(line);
+  if (!match) return null;
+  const title = match[1]!.trim();
+  const named = title.toLowerCase().replace(/\s+/gu, '-');
+  const kind = CHAPTER_KINDS.find((candidate) => named.includes(candidate));
+  return { kind: 'chapter', chapterKind: kind ?? 'adventure', title: title || 'New chapter' };
+}
+
+/**
+ * What a presenter's typed line means: `# title` a chapter, `drink 30 s`, `circuit 2 rounds 45 s
+ * rest 15: squats, plank`, moves with doses (`3 x 10 frog jumps then hold tree 15 s each leg`), a
+ * question, or a line to say. A line in quotation marks is always said.
+ */
+export function readQuickLine(input: string, finder: MoveFinder, ages: Ages): QuickReading {
+  const line = input.trim();
+  if (!line) return { kind: 'nothing' };
+  const quoted = /^["“](.*?)["”]?$/u.exec(line);
+  const text = quoted?.[1] ?? line;
+  if (text.endsWith('?')) {
+    return { kind: 'tell', text, waitSeconds: QUESTION_WAIT_SECONDS, unread: [] };
+  }
+  if (quoted) return { kind: 'tell', text, unread: [] };
+  return (
+    readChapter(line) ??
+    readDrink(line) ??
+    readCircuit(line, finder) ??
+    readMoves(line, finder, ages) ?? { kind: 'tell', text: line, unread: [] }
+  );
+}

@@ -1,0 +1,54 @@
+import { z } from 'zod';
+import type { DeepReadonly } from '../model/deep-readonly';
+import type { Adventure } from '../model/adventure';
+import type { Cue } from '../schedule/cue';
+import { CUE_KINDS } from '../schedule/cue';
+import { savedLeadingSchema } from '../stage/saved-leading';
+
+/** A cue as it was planned when the session was led: the script may change afterwards. */
+const plannedCueSchema = z.strictObject({
+  id: z.string(),
+  kind: z.enum(CUE_KINDS),
+  beatId: z.string(),
+  chapterId: z.string(),
+  startSeconds: z.number().min(0),
+  lengthSeconds: z.number().min(0),
+  effort: z.union([z.literal(1), z.literal(2), z.literal(3), z.literal(4), z.literal(5)]),
+});
+export type PlannedCue = DeepReadonly<z.infer<typeof plannedCueSchema>>;
+
+/** The log of one leading. Times of day are ISO 8601 in UTC, given by whoever keeps the log. */
+export const runSchema = z.strictObject({
+  id: z.string().regex(/^run_[A-Za-z0-9-]+$/),
+  adventureId: z.string(),
+  title: z.string(),
+  startedAt: z.iso.datetime(),
+  savedAt: z.iso.datetime(),
+  slotSeconds: z.number(),
+  /** 1 is real time; more is a rehearsal. */
+  speed: z.number().min(1).max(60),
+  plan: z.array(plannedCueSchema),
+  /** What each beat was, in a few words, by its id. */
+  labels: z.record(z.string(), z.string()),
+  chapters: z.array(z.strictObject({ id: z.string(), kind: z.string(), title: z.string() })),
+  leading: savedLeadingSchema,
+  note: z.string().max(5000),
+});
+export type Run = DeepReadonly<z.infer<typeof runSchema>>;
+
+export function plannedCues(cues: readonly Cue[]): readonly PlannedCue[] {
+  return cues.map(({ id, kind, beatId, chapterId, startSeconds, lengthSeconds, effort }) => ({
+    id,
+    kind,
+    beatId,
+    chapterId,
+    startSeconds,
+    lengthSeconds,
+    effort,
+  }));
+}
+
+/** The chapters of an adventure as a log keeps them. */
+export function chaptersOf(adventure: Adventure): Run['chapters'] {
+  return adventure.chapters.map(({ id, kind, title }) => ({ id, kind, title }));
+}

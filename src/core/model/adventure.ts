@@ -1,0 +1,63 @@
+import { z } from 'zod';
+import { beatSchema } from './beat';
+import type { DeepReadonly } from './deep-readonly';
+import { moveSchema } from './move';
+import { settingSchema } from './setting';
+import { idSchema, lineSchema } from './text';
+import { CURRENT_VERSION } from './versions';
+
+export const CHAPTER_KINDS = [
+  'welcome',
+  'warm-up',
+  'show',
+  'adventure',
+  'game',
+  'drink',
+  'cool-down',
+  'calm',
+  'goodbye',
+] as const;
+export type ChapterKind = (typeof CHAPTER_KINDS)[number];
+
+const shortText = z.string().max(120);
+
+/** The story: where it is, what somebody wants, who is in it; what gives guises their flavour. */
+export const worldSchema = z.strictObject({
+  name: shortText,
+  place: lineSchema,
+  want: lineSchema,
+  cast: z.array(z.strictObject({ name: shortText, role: shortText })).max(40),
+  words: z.array(shortText).max(200),
+  colours: z.array(shortText).max(40),
+});
+export type World = DeepReadonly<z.infer<typeof worldSchema>>;
+
+export const chapterSchema = z.strictObject({
+  id: idSchema('ch'),
+  kind: z.enum(CHAPTER_KINDS),
+  title: shortText,
+  beats: z.array(beatSchema).max(2000),
+});
+export type Chapter = DeepReadonly<z.infer<typeof chapterSchema>>;
+
+/** What the presenter usually does; a new beat starts with it. */
+export const defaultsSchema = z.strictObject({
+  show: z.enum(['each', 'first', 'none']),
+  countInSeconds: z.number().min(0).max(10),
+});
+export type Defaults = Readonly<z.infer<typeof defaultsSchema>>;
+
+/** The document of a `.arrup.json` file, version 1. `moves` are the presenter's own, if any. */
+export const adventureSchema = z.strictObject({
+  format: z.literal('arrup'),
+  version: z.literal(CURRENT_VERSION),
+  id: idSchema('adv'),
+  title: shortText,
+  learning: shortText,
+  world: worldSchema,
+  setting: settingSchema,
+  defaults: defaultsSchema,
+  moves: z.array(moveSchema).max(300),
+  chapters: z.array(chapterSchema).max(100),
+});
+export type Adventure = DeepReadonly<z.infer<typeof adventureSchema>>;

@@ -1,0 +1,96 @@
+import { z } from 'zod';
+import type { DeepReadonly } from './deep-readonly';
+import { doseSchema } from './dose';
+import { idSchema, lineSchema, slugSchema } from './text';
+
+/** Every kind that the design knows. A file with a kind that is not built yet says so by name. */
+export const BEAT_KINDS = ['tell', 'move', 'circuit', 'draw', 'chain', 'echo', 'drink'] as const;
+export type BeatKind = (typeof BEAT_KINDS)[number];
+
+/** When moves are shown: each just before it, all of them first, or not at all. */
+export const SHOWINGS = ['each', 'first', 'none'] as const;
+export type Showing = (typeof SHOWINGS)[number];
+
+/** What a move is called in this world. All may be empty: then the move goes by its own name. */
+export const guiseSchema = z.strictObject({
+  name: z.string().max(80),
+  picture: z.string().max(80),
+  sound: z.string().max(80),
+  line: lineSchema,
+});
+export type Guise = Readonly<z.infer<typeof guiseSchema>>;
+export const NO_GUISE: Guise = { name: '', picture: '', sound: '', line: '' };
+
+export const actionSchema = z.strictObject({
+  id: idSchema('ac'),
+  move: slugSchema,
+  guise: guiseSchema,
+  dose: doseSchema,
+});
+export type Action = DeepReadonly<z.infer<typeof actionSchema>>;
+
+export const stationSchema = z.strictObject({
+  id: idSchema('st'),
+  move: slugSchema,
+  guise: guiseSchema,
+});
+export type Station = DeepReadonly<z.infer<typeof stationSchema>>;
+
+/** A line, or, with `waitSeconds`, a question and the time that children need to answer it. */
+export const tellSchema = z.strictObject({
+  kind: z.literal('tell'),
+  id: idSchema('bt'),
+  text: lineSchema,
+  waitSeconds: z.number().min(0).max(120).optional(),
+});
+
+/**
+ * Actions in order, `rounds` times over. `flowing` runs them together: no showing, no count-in,
+ * no change-over but getting down and up.
+ */
+export const moveBeatSchema = z.strictObject({
+  kind: z.literal('move'),
+  id: idSchema('bt'),
+  say: lineSchema,
+  actions: z.array(actionSchema).max(60),
+  rounds: z.int().min(1).max(20),
+  restBetweenRoundsSeconds: z.number().min(0).max(600),
+  flowing: z.boolean(),
+  show: z.enum(SHOWINGS),
+});
+
+/**
+ * Stations x rounds, each `workSeconds` of work and then `restSeconds` of rest. With
+ * `drinkBetweenRoundsSeconds` above 0 a drink takes the place of the rest between two rounds.
+ */
+export const circuitSchema = z.strictObject({
+  kind: z.literal('circuit'),
+  id: idSchema('bt'),
+  say: lineSchema,
+  stations: z.array(stationSchema).max(30),
+  rounds: z.int().min(1).max(20),
+  workSeconds: z.number().min(5).max(600),
+  restSeconds: z.number().min(0).max(600),
+  drinkBetweenRoundsSeconds: z.number().min(0).max(600),
+  restAfterLast: z.boolean(),
+  show: z.enum(SHOWINGS),
+});
+
+export const drinkSchema = z.strictObject({
+  kind: z.literal('drink'),
+  id: idSchema('bt'),
+  text: lineSchema,
+  seconds: z.number().min(5).max(600),
+});
+
+export const beatSchema = z.discriminatedUnion('kind', [
+  tellSchema,
+  moveBeatSchema,
+  circuitSchema,
+  drinkSchema,
+]);
+export type Beat = DeepReadonly<z.infer<typeof beatSchema>>;
+export type Tell = Extract<Beat, { kind: 'tell' }>;
+export type MoveBeat = Extract<Beat, { kind: 'move' }>;
+export type Circuit = Extract<Beat, { kind: 'circuit' }>;
+export type Drink = Extract<Beat, { kind: 'drink' }>;

@@ -1,0 +1,61 @@
+import type { Adventure, Chapter, ChapterKind } from './adventure';
+import type { Beat } from './beat';
+import { DEFAULT_SETTING, type Setting } from './setting';
+import { COUNT_IN_SECONDS } from '../schedule/timing';
+import { CURRENT_VERSION } from './versions';
+
+/** Gives a fresh id that begins with `prefix_`. */
+export type NewId = (prefix: string) => string;
+
+/** The order in which nearly every session goes. */
+const USUAL_CHAPTERS: readonly (readonly [ChapterKind, string])[] = [
+  ['welcome', 'Welcome'],
+  ['warm-up', 'Warm-up'],
+  ['adventure', 'The adventure'],
+  ['cool-down', 'Cool-down'],
+  ['goodbye', 'Goodbye'],
+];
+
+/** An empty adventure with the usual chapters, waiting for its first line. */
+export function newAdventure(newId: NewId, setting: Setting = DEFAULT_SETTING): Adventure {
+  return {
+    format: 'arrup',
+    version: CURRENT_VERSION,
+    id: newId('adv'),
+    title: '',
+    learning: '',
+    world: { name: '', place: '', want: '', cast: [], words: [], colours: [] },
+    setting,
+    defaults: { show: 'each', countInSeconds: COUNT_IN_SECONDS },
+    moves: [],
+    chapters: USUAL_CHAPTERS.map(([kind, title]) => ({ id: newId('ch'), kind, title, beats: [] })),
+  };
+}
+
+/** The same beat under fresh ids, its parts too. */
+export function copyBeat(beat: Beat, newId: NewId): Beat {
+  const id = newId('bt');
+  if (beat.kind === 'move') {
+    return { ...beat, id, actions: beat.actions.map((action) => ({ ...action, id: newId('ac') })) };
+  }
+  if (beat.kind === 'circuit') {
+    return { ...beat, id, stations: beat.stations.map((part) => ({ ...part, id: newId('st') })) };
+  }
+  return { ...beat, id };
+}
+
+const copyChapter = (chapter: Chapter, newId: NewId): Chapter => ({
+  ...chapter,
+  id: newId('ch'),
+  beats: chapter.beats.map((beat) => copyBeat(beat, newId)),
+});
+
+/** A second adventure with fresh ids throughout and its own title. */
+export function copyAdventure(adventure: Adventure, title: string, newId: NewId): Adventure {
+  return {
+    ...adventure,
+    id: newId('adv'),
+    title,
+    chapters: adventure.chapters.map((chapter) => copyChapter(chapter, newId)),
+  };
+}

@@ -1,0 +1,86 @@
+import { z } from 'zod';
+import { CATALOGUE } from '../moves/catalogue';
+import { adventureSchema, type Adventure } from './adventure';
+import { BEAT_KINDS, beatSchema } from './beat';
+import { problem, problemOfIssue, type Path, type Problem, type Result } from './problem';
+import { CURRENT_VERSION, migrate } from './versions';
+
+/** A broken file can be wrong in thousands of places: these many are told. */
+export const MOST_PROBLEMS = 20;
+
+const BUILT_KINDS: readonly string[] = beatSchema.options.map((option) => option.shape.kind.value);
+const headSchema = z.looseObject({ format: z.literal('arrup'), version: z.int().min(1) });
+
+/** Kinds of beat that the design knows but this build does not lead yet get their own problem. */
+function kindsNotBuilt(document: Record<string, unknown>): Problem[] {
+  const problems: Problem[] = [];
+  const chapters = Array.isArray(document.chapters) ? document.chapters : [];
+  chapters.forEach((chapter: { beats?: unknown } | null, chapterIndex) => {
+    const beats = Array.isArray(chapter?.beats) ? chapter.beats : [];
+    beats.forEach((beat: { kind?: unknown } | null, beatIndex: number) => {
+      const kind = BEAT_KINDS.find((known) => known === beat?.kind);
+      if (!kind || BUILT_KINDS.includes(kind)) return;
+      problems.push(
+        problem('kind-not-built', ['chapters', chapterIndex, 'beats', beatIndex], { kind }),
+      );
+    });
+  });
+  return problems;
+}
+
+/** What the shape alone does not say: moves exist, ids are used once. */
+function checkReferences(adventure: Adventure): Problem[] {
+  const problems: Problem[] = [];
+  const moves = new Set([...CATALOGUE, ...adventure.moves].map((move) => move.id));
+  const ids = new Set<string>();
+  const claim = (id: string, path: Path) => {
+    if (ids.has(id)) problems.push(problem('same-id', [...path, 'id'], { id }));
+    ids.add(id);
+  };
+  adventure.chapters.forEach((chapter, chapterIndex) => {
+    claim(chapter.id, ['chapters', chapterIndex]);
+    chapter.beats.forEach((beat, beatIndex) => {
+      const path = ['chapters', chapterIndex, 'beats', beatIndex];
+      claim(beat.id, path);
+      const list = beat.kind === 'move' ? 'actions' : 'stations';
+      const parts =
+        beat.kind === 'move' ? beat.actions : beat.kind === 'circuit' ? beat.stations : [];
+      parts.forEach((part, index) => {
+        claim(part.id, [...path, list, index]);
+        if (!moves.has(part.move)) {
+          problems.push(
+            problem('unknown-move', [...path, list, index, 'move'], { move: part.move }),
+          );
+        }
+      });
+    });
+  });
+  return problems;
+}
+
+/**
+ * A plain JSON value as an adventure of the current version: recognised, migrated, checked field
+ * by field, its moves and ids checked. On failure the problems (20 at most) with their paths.
+ */
+export function parseAdventure(input: unknown): Result<Adventure> {
+  const fail = (...problems: Problem[]): Result<Adventure> => ({
+    ok: false,
+    problems: problems.slice(0, MOST_PROBLEMS),
+  });
+  const head = headSchema.safeParse(input);
+  if (!head.success) {
+    const atVersion = head.error.issues.every((issue) => issue.path[0] === 'version');
+    return fail(atVersion ? problem('bad-version', ['version']) : problem('not-arrup'));
+  }
+  const { version } = head.data;
+  if (version > CURRENT_VERSION) {
+    return fail(problem('newer-version', ['version'], { version, known: CURRENT_VERSION }));
+  }
+  const document = migrate(head.data, version);
+  const notBuilt = kindsNotBuilt(document);
+  if (notBuilt.length > 0) return fail(...notBuilt);
+  const parsed = adventureSchema.safeParse(document, { reportInput: true });
+  if (!parsed.success) return fail(...parsed.error.issues.map(problemOfIssue));
+  const references = checkReferences(parsed.data);
+  return references.length > 0 ? fail(...references) : { ok: true, value: parsed.data };
+}

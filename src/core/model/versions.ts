@@ -1,0 +1,30 @@
+/** The version of the document that this build writes. */
+export const CURRENT_VERSION = 1;
+
+/** One step from a version to the next. Append-only: a released migration never changes. */
+export type Migration = Readonly<{
+  from: number;
+  /** Plain JSON in, plain JSON out; pure. */
+  migrate: (document: Readonly<Record<string, unknown>>) => Record<string, unknown>;
+}>;
+
+export const MIGRATIONS: readonly Migration[] = [];
+
+/**
+ * The document brought from its own version to `target`, one step after another. The document is
+ * not changed. Throws a RangeError if a step is missing: that is a mistake of the programmer.
+ */
+export function migrate(
+  document: Readonly<Record<string, unknown>>,
+  fromVersion: number,
+  migrations: readonly Migration[] = MIGRATIONS,
+  target: number = CURRENT_VERSION,
+): Record<string, unknown> {
+  let current: Record<string, unknown> = { ...document };
+  for (let version = fromVersion; version < target; version += 1) {
+    const step = migrations.find((migration) => migration.from === version);
+    if (!step) throw new RangeError(`migrate: no migration from version ${version}`);
+    current = { ...step.migrate(current), version: version + 1 };
+  }
+  return current;
+}

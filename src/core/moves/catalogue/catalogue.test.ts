@@ -1,0 +1,96 @@
+import { describe, expect, it } from 'vitest';
+import { AGE_BANDS } from '../../model/ages';
+import { FAMILIES, moveSchema, REGIONS, type Move } from '../../model/move';
+import { makeMoveFinder, plainWords } from '../../language/move-finder';
+import { moveBookOf } from '../move-book';
+import { CATALOGUE } from '.';
+
+const book = moveBookOf({ moves: [] });
+
+describe('the catalogue', () => {
+  it('has at least 40 moves, each with every fact in its range, each id once', () => {
+    expect(CATALOGUE.length).toBeGreaterThanOrEqual(40);
+    expect(book.size).toBe(CATALOGUE.length);
+    for (const move of CATALOGUE) expect(moveSchema.safeParse(move).error).toBeUndefined();
+  });
+
+  it('covers every family and every region', () => {
+    expect(new Set(CATALOGUE.map((move) => move.family))).toEqual(new Set(FAMILIES));
+    expect(new Set(CATALOGUE.flatMap((move) => move.regions))).toEqual(new Set(REGIONS));
+  });
+
+  it('has enough at every age for a varied session: five families, ten moves with work in them', () => {
+    for (const age of [3, 4, 5, 6, 7]) {
+      const open = CATALOGUE.filter((move) => move.fromAge <= age);
+      expect(new Set(open.map((move) => move.family)).size).toBeGreaterThanOrEqual(5);
+      expect(open.filter((move) => move.effort >= 3).length).toBeGreaterThanOrEqual(10);
+    }
+  });
+
+  it('has easier, harder and seated forms that exist, are in the right direction and end', () => {
+    for (const move of CATALOGUE) {
+      for (const [form, sign] of [['easier', -1], ['harder', 1]] as const) {
+        const seen = new Set<string>();
+        for (let at: Move | undefined = move; at; at = at[form] ? book.get(at[form]) : undefined) {
+          expect(seen.has(at.id), `${form} of ${move.id} goes in a circle`).toBe(false);
+          seen.add(at.id);
+        }
+        if (!move[form]) continue;
+        const other = book.get(move[form]);
+        expect(other, `${form} of ${move.id}`).toBeDefined();
+        expect(Math.sign(other!.effort - move.effort) * sign).toBeGreaterThanOrEqual(0);
+      }
+      if (move.seated) expect(book.get(move.seated)?.posture, `seated ${move.id}`).toBe('sitting');
+    }
+  });
+
+  it('gives more, never less, to older children', () => {
+    for (const { id, usual } of CATALOGUE) {
+      for (const band of AGE_BANDS) expect(usual.range[band][0]).toBeLessThanOrEqual(usual.range[band][1]);
+      for (const end of [0, 1] as const) {
+        expect(usual.range['3-4'][end], id).toBeLessThanOrEqual(usual.range['5'][end]);
+        expect(usual.range['5'][end], id).toBeLessThanOrEqual(usual.range['6-7'][end]);
+      }
+    }
+  });
+
+  it('warns wherever children land, roll, hang on their hands or lie', () => {
+    for (const move of CATALOGUE) {
+      if (move.landingsPerRep > 0) expect(move.cautions.length, move.id).toBeGreaterThan(0);
+      if (move.surface === 'mat') expect(move.cautions, move.id).toContain('Use a mat.');
+    }
+  });
+
+  it('keeps the tempos of common practice for fives and up, in seconds a rep', () => {
+    // Common practice (trade habits, no published source).
+    const tempos = {
+      'quick-climb': 0.9,
+      'jumping-jack': 1,
+      squat: 1.6,
+      'squat-jump': 1.6,
+      'sit-up': 2,
+      'chair-sit': 2.5,
+      'frog-jump': 2.5,
+      'toe-touch': 3.5,
+      burpee: 4,
+    };
+    for (const [id, seconds] of Object.entries(tempos)) {
+      expect(book.get(id)!.secondsPerRep['6-7'], id).toBe(seconds);
+    }
+  });
+
+  it('gives each name to one move only', () => {
+    const names = new Map<string, string>();
+    for (const move of CATALOGUE) {
+      for (const name of [move.name, move.plural, ...move.aliases]) {
+        const plain = plainWords(name).join(' ');
+        expect(names.get(plain) ?? move.id, `"${name}"`).toBe(move.id);
+        names.set(plain, move.id);
+      }
+    }
+    for (const move of CATALOGUE) {
+      const found = makeMoveFinder(book).get(plainWords(move.plural).join(' '));
+      expect(found?.id).toBe(move.id);
+    }
+  });
+});

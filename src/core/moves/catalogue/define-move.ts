@@ -1,0 +1,49 @@
+import type { DoseUnit } from '../../model/dose';
+import type { Move } from '../../model/move';
+
+/** Threes and fours are led about a fifth slower than fives and up. Our own judgement. */
+export const YOUNGEST_TEMPO = 1.2;
+
+type Ranges = readonly [
+  young: readonly [number, number],
+  five: readonly [number, number],
+  older: readonly [number, number],
+];
+
+type Given = Pick<Move, 'id' | 'name' | 'regions' | 'effort' | 'formCues' | 'pictureWords'> & {
+  /** Seconds a rep for fives and up, led and counted aloud. */
+  tempo: number;
+  usual: readonly [DoseUnit, ...Ranges];
+} & Partial<
+    Omit<Move, 'id' | 'name' | 'regions' | 'effort' | 'formCues' | 'pictureWords' | 'secondsPerRep' | 'usual'>
+  >;
+
+const round = (seconds: number) => Math.round(seconds * 100) / 100;
+
+/** A whole move of `family` from what is particular about it; the rest is the plain case. */
+export function defineMove(family: Move['family'], given: Given): Move {
+  const { tempo, usual, ...facts } = given;
+  const [unit, young, five, older] = usual;
+  return {
+    plural: `${given.name}s`,
+    aliases: [],
+    family,
+    landingsPerRep: 0,
+    metresPerRep: 0,
+    sided: false,
+    fromAge: 3,
+    posture: 'standing',
+    space: family === 'travelling' ? 'lane' : 'spot',
+    kit: [],
+    surface: 'any',
+    quiet: true,
+    cautions: [],
+    easier: null,
+    harder: null,
+    seated: null,
+    origin: 'our judgement',
+    ...facts,
+    secondsPerRep: { '3-4': round(tempo * YOUNGEST_TEMPO), '5': tempo, '6-7': tempo },
+    usual: { unit, range: { '3-4': young, '5': five, '6-7': older } },
+  };
+}

@@ -1,0 +1,65 @@
+import type { DoseUnit } from '../model/dose';
+import type { Effort } from '../model/move';
+
+export const CUE_KINDS = [
+  'say',
+  'ask',
+  'show',
+  'count-in',
+  'work',
+  'hold',
+  'swap',
+  'rest',
+  'drink',
+  'draw',
+  'change',
+] as const;
+export type CueKind = (typeof CUE_KINDS)[number];
+
+export type Side = 'left' | 'right' | 'any';
+
+/** The n-th of so many, counted from 1. */
+export type Nth = Readonly<{ n: number; of: number }>;
+
+/** What a cue is about: one turn of one set of one action or station. */
+export type Doing = Readonly<{
+  /** Id of the action or station. */
+  part: string;
+  move: string;
+  /** The guise's name, or the move's own. */
+  name: string;
+  picture: string;
+  unit: DoseUnit;
+  amount: number;
+  /** Seconds from one count to the next; 0 when nothing is counted. */
+  secondsPerCount: number;
+  count: 'on' | 'back';
+  side: Side;
+  set: Nth;
+  round: Nth;
+  way: Nth;
+}>;
+
+/**
+ * A timed span, half-open: it begins at `startSeconds` and the next begins `lengthSeconds` later.
+ * Reps, landings and effort are this cue's own and add up to the totals.
+ */
+export type Cue = Readonly<{
+  id: string;
+  kind: CueKind;
+  chapterId: string;
+  beatId: string;
+  startSeconds: number;
+  lengthSeconds: number;
+  /** What the leader says or calls. */
+  text: string;
+  doing: Doing | null;
+  effort: Effort;
+  reps: number;
+  landings: number;
+}>;
+
+/** The end of a cue, in seconds from the start of the session. */
+export function cueEndSeconds(cue: Cue): number {
+  return cue.startSeconds + cue.lengthSeconds;
+}

@@ -1,0 +1,162 @@
+import { cueEndSeconds, type Cue } from '../schedule/cue';
+
+/*
+ * Leading a session: a pure machine that is told the time. The place on the schedule is kept as
+ * an anchor (at clock time c the schedule stood at s), so that the n-th cue begins at its exact
+ * time and nothing accumulates.
+ */
+
+/** One stay at a cue, as it really was. Seconds since the session was begun. */
+export type Visit = Readonly<{
+  cueId: string;
+  startSeconds: number;
+  lengthSeconds: number;
+  /** Left before its time was up. */
+  cutShort: boolean;
+}>;
+
+export type LeadingStatus = 'ready' | 'running' | 'waiting' | 'paused' | 'done';
+
+/** How spoken lines end: the clock runs on, or it waits until the leader goes on. */
+export type LinesMode = 'run on' | 'wait for me';
+
+export type Leading = Readonly<{
+  cues: readonly Cue[];
+  lines: LinesMode;
+  status: LeadingStatus;
+  /** The cue on show, counted from 0. */
+  index: number;
+  /** Running: at clock time `clock` the schedule stood at `schedule`. Else only `schedule` holds. */
+  anchor: Readonly<{ clock: number; schedule: number }>;
+  /** Clock time at which the session was begun, and at which the present cue was entered. */
+  begunAt: number;
+  enteredAt: number;
+  visits: readonly Visit[];
+}>;
+
+export function prepareLeading(cues: readonly Cue[], lines: LinesMode): Leading {
+  return {
+    cues,
+    lines,
+    status: cues.length === 0 ? 'done' : 'ready',
+    index: 0,
+    anchor: { clock: 0, schedule: 0 },
+    begunAt: 0,
+    enteredAt: 0,
+    visits: [],
+  };
+}
+
+/** Where the session stands on the schedule, in seconds from its start. */
+export function schedulePosition(leading: Leading, now: number): number {
+  const { status, anchor, index, cues } = leading;
+  if (status !== 'running') return anchor.schedule;
+  const cue = cues[index]!;
+  const position = anchor.schedule + (now - anchor.clock);
+  return Math.min(Math.max(position, cue.startSeconds), cueEndSeconds(cue));
+}
+
+/** Seconds since the session was begun, pauses included; 0 before it. */
+export function elapsedSeconds(leading: Leading, now: number): number {
+  if (leading.status === 'ready') return 0;
+  if (leading.status === 'done') {
+    const last = leading.visits.at(-1);
+    return last ? last.startSeconds + last.lengthSeconds : 0;
+  }
+  return Math.max(0, now - leading.begunAt);
+}
+
+function leave(leading: Leading, at: number, cutShort: boolean): readonly Visit[] {
+  const visit: Visit = {
+    cueId: leading.cues[leading.index]!.id,
+    startSeconds: leading.enteredAt - leading.begunAt,
+    lengthSeconds: at - leading.enteredAt,
+    cutShort,
+  };
+  return [...leading.visits, visit];
+}
+
+/** Leaves the present cue at clock time `at` for the cue `to`; past the last one all is done. */
+function goTo(leading: Leading, to: number, at: number, cutShort: boolean): Leading {
+  const visits = leave(leading, at, cutShort);
+  const cue = leading.cues[to];
+  if (!cue) {
+    const schedule = cueEndSeconds(leading.cues.at(-1)!);
+    return { ...leading, visits, status: 'done', anchor: { clock: at, schedule } };
+  }
+  return { ...leading, visits, index: to, enteredAt: at };
+}
+
+const waitsAtEnd = (leading: Leading, cue: Cue) =>
+  leading.lines === 'wait for me' && (cue.kind === 'say' || cue.kind === 'ask');
+
+/** Brings the session to clock time `now`: every cue that ended since is left at its exact time. */
+export function tick(leading: Leading, now: number): Leading {
+  let current = leading;
+  while (current.status === 'running') {
+    const cue = current.cues[current.index]!;
+    const end = cueEndSeconds(cue);
+    const endsAt = current.anchor.clock + (end - current.anchor.schedule);
+    if (now < endsAt) break;
+    if (waitsAtEnd(current, cue)) {
+      current = { ...current, status: 'waiting', anchor: { clock: endsAt, schedule: end } };
+    } else current = goTo(current, current.index + 1, endsAt, false);
+  }
+  return current;
+}
+
+/** Begins, or goes on after a pause. */
+export function go(leading: Leading, now: number): Leading {
+  if (leading.status === 'ready') {
+    const clock = { clock: now, schedule: 0 };
+    return { ...leading, status: 'running', anchor: clock, begunAt: now, enteredAt: now };
+  }
+  if (leading.status !== 'paused') return leading;
+  const anchor = { ...leading.anchor, clock: now };
+  return { ...leading, status: 'running', anchor };
+}
+
+export function pause(leading: Leading, now: number): Leading {
+  const current = tick(leading, now);
+  if (current.status !== 'running') return current;
+  const schedule = schedulePosition(current, now);
+  return { ...current, status: 'paused', anchor: { clock: now, schedule } };
+}
+
+function jump(leading: Leading, to: number, now: number, cutShort: boolean): Leading {
+  const moved = goTo(leading, to, now, cutShort);
+  if (moved.status === 'done') return moved;
+  const anchor = { clock: now, schedule: moved.cues[to]!.startSeconds };
+  return { ...moved, anchor, status: leading.status === 'paused' ? 'paused' : 'running' };
+}
+
+/** On to the next cue now; a paused session stays paused. */
+export function next(leading: Leading, now: number): Leading {
+  const current = tick(leading, now);
+  if (current.status === 'ready') return go(current, now);
+  if (current.status === 'done') return current;
+  return jump(current, current.index + 1, now, current.status !== 'waiting');
+}
+
+/** A cue that has run this long is begun again by `back`; before that it goes to the one before. */
+export const AGAIN_AFTER_SECONDS = 2;
+
+export function back(leading: Leading, now: number): Leading {
+  const current = tick(leading, now);
+  if (current.status === 'ready' || current.status === 'done') return current;
+  const into = schedulePosition(current, now) - current.cues[current.index]!.startSeconds;
+  const to = into > AGAIN_AFTER_SECONDS ? current.index : Math.max(0, current.index - 1);
+  return jump(current, to, now, true);
+}
+
+/** Ends the session here. */
+export function finish(leading: Leading, now: number): Leading {
+  const current = tick(leading, now);
+  if (current.status === 'done') return current;
+  if (current.status === 'ready') return { ...current, status: 'done' };
+  return { ...current, visits: leave(current, now, true), status: 'done' };
+}
+
+export function setLines(leading: Leading, lines: LinesMode, now: number): Leading {
+  return { ...tick(leading, now), lines };
+}

@@ -1,0 +1,88 @@
+/** Any adventure that the schema allows, of a size that tests can run through. */
+import fc from 'fast-check';
+import { CHAPTER_KINDS, type Adventure } from '../model/adventure';
+import { SHOWINGS, type Beat, type Guise } from '../model/beat';
+import { DOSE_SIDES, DOSE_UNITS, type Dose } from '../model/dose';
+import { newAdventure } from '../model/new-adventure';
+import { CATALOGUE } from '../moves/catalogue';
+import { countingIds } from './make';
+
+const text = fc.string({ unit: 'grapheme', maxLength: 40 });
+const rest = fc.integer({ min: 0, max: 40 });
+const move = fc.constantFrom(...CATALOGUE.map(({ id }) => id));
+const rounds = fc.integer({ min: 1, max: 3 });
+const guise: fc.Arbitrary<Guise> = fc.record({ name: text, picture: text, sound: text, line: text });
+
+const dose: fc.Arbitrary<Dose> = fc.record({
+  unit: fc.constantFrom(...DOSE_UNITS),
+  amounts: fc.array(fc.integer({ min: 1, max: 60 }), { minLength: 1, maxLength: 4 }),
+  sides: fc.constantFrom(...DOSE_SIDES),
+  ways: fc.constantFrom(1 as const, 2 as const),
+  restSeconds: rest,
+  count: fc.constantFrom('on' as const, 'back' as const),
+});
+
+/** Ids are given afterwards, so that they are used once. */
+type WithoutId<T> = T extends { id: string } ? Omit<T, 'id'> : T;
+
+const beat: fc.Arbitrary<WithoutId<Beat>> = fc.oneof(
+  fc.record({ kind: fc.constant('tell' as const), text }),
+  fc.record({ kind: fc.constant('tell' as const), text, waitSeconds: rest }),
+  fc.record({ kind: fc.constant('drink' as const), text, seconds: fc.integer({ min: 5, max: 60 }) }),
+  fc.record({
+    kind: fc.constant('move' as const),
+    say: text,
+    actions: fc.array(fc.record({ id: fc.constant(''), move, guise, dose }), { maxLength: 4 }),
+    rounds,
+    restBetweenRoundsSeconds: rest,
+    flowing: fc.boolean(),
+    show: fc.constantFrom(...SHOWINGS),
+  }),
+  fc.record({
+    kind: fc.constant('circuit' as const),
+    say: text,
+    stations: fc.array(fc.record({ id: fc.constant(''), move, guise }), { maxLength: 5 }),
+    rounds,
+    workSeconds: fc.integer({ min: 5, max: 60 }),
+    restSeconds: rest,
+    drinkBetweenRoundsSeconds: rest,
+    restAfterLast: fc.boolean(),
+    show: fc.constantFrom(...SHOWINGS),
+  }),
+);
+
+function withIds(given: WithoutId<Beat>, newId: (prefix: string) => string): Beat {
+  const whole = { ...given, id: newId('bt') } as Beat;
+  if (whole.kind === 'move') {
+    return { ...whole, actions: whole.actions.map((a) => ({ ...a, id: newId('ac') })) };
+  }
+  if (whole.kind === 'circuit') {
+    return { ...whole, stations: whole.stations.map((s) => ({ ...s, id: newId('st') })) };
+  }
+  return whole;
+}
+
+export const arbitraryAdventure: fc.Arbitrary<Adventure> = fc
+  .record({
+    title: text,
+    chapters: fc.array(
+      fc.record({
+        kind: fc.constantFrom(...CHAPTER_KINDS),
+        title: text,
+        beats: fc.array(beat, { maxLength: 5 }),
+      }),
+      { maxLength: 4 },
+    ),
+  })
+  .map(({ title, chapters }) => {
+    const newId = countingIds();
+    return {
+      ...newAdventure(newId),
+      title,
+      chapters: chapters.map((chapter) => ({
+        ...chapter,
+        id: newId('ch'),
+        beats: chapter.beats.map((given) => withIds(given, newId)),
+      })),
+    };
+  });

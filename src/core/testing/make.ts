@@ -1,0 +1,64 @@
+/** Small adventures for tests. */
+import type { Adventure } from '../model/adventure';
+import { NO_GUISE, type Action, type Beat, type Circuit, type MoveBeat } from '../model/beat';
+import { plainDose, type Dose } from '../model/dose';
+import { newAdventure, type NewId } from '../model/new-adventure';
+import { DEFAULT_SETTING, type Setting } from '../model/setting';
+
+/** Ids that count up: deterministic. */
+export function countingIds(): NewId {
+  let count = 0;
+  return (prefix) => `${prefix}_t${(count += 1)}`;
+}
+
+const newId = countingIds();
+
+export const FACTORY = {
+  setting: (age: number): Setting => ({ ...DEFAULT_SETTING, ages: { from: age, to: age } }),
+};
+
+/** An adventure for fives with one chapter of these beats. */
+export function withBeats(...beats: readonly Beat[]): Adventure {
+  const adventure = newAdventure(newId, FACTORY.setting(5));
+  return { ...adventure, chapters: [{ id: 'ch_1', kind: 'adventure', title: 'The way', beats }] };
+}
+
+export function doseOf(move: string, amount: number, dose: Partial<Dose> = {}): Action {
+  return {
+    id: newId('ac'),
+    move,
+    guise: NO_GUISE,
+    dose: { ...plainDose('reps', amount), ...dose },
+  };
+}
+
+export function moveBeat(actions: readonly Action[], given: Partial<MoveBeat> = {}): MoveBeat {
+  return {
+    kind: 'move',
+    id: newId('bt'),
+    say: '',
+    actions,
+    rounds: 1,
+    restBetweenRoundsSeconds: 0,
+    flowing: false,
+    show: 'each',
+    ...given,
+  };
+}
+
+export function circuit(moves: number | readonly string[], given: Partial<Circuit> = {}): Circuit {
+  const list = typeof moves === 'number' ? Array.from({ length: moves }, () => 'squat') : moves;
+  return {
+    kind: 'circuit',
+    id: newId('bt'),
+    say: '',
+    stations: list.map((move) => ({ id: newId('st'), move, guise: NO_GUISE })),
+    rounds: 1,
+    workSeconds: 30,
+    restSeconds: 15,
+    drinkBetweenRoundsSeconds: 0,
+    restAfterLast: false,
+    show: 'none',
+    ...given,
+  };
+}
