@@ -45,7 +45,10 @@ export default ts.config(
       'no-restricted-properties': ['error', ...clockAndChance],
       'no-restricted-syntax': [
         'error',
-        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Pass the time in.' },
+        {
+          selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+          message: 'Pass the time in.',
+        },
         { selector: 'ExportDefaultDeclaration', message: 'Named exports only.' },
         { selector: 'ExportAllDeclaration', message: 'List what is exported.' },
       ],

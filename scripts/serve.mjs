@@ -24,7 +24,9 @@ await new Promise((resolve) => {
   const probe = createServer();
   probe.once('error', (error) => {
     if (error.code === 'EADDRINUSE') {
-      stop(`Port ${port} on ${host} is taken by another program. Choose another: PORT=${port + 1} npm run demo`);
+      stop(
+        `Port ${port} on ${host} is taken by another program. Choose another: PORT=${port + 1} npm run demo`,
+      );
     }
     if (error.code === 'EACCES') stop(`Port ${port} needs more rights. Choose one above 1023.`);
     stop(`Cannot listen on ${host}:${port}: ${error.message}`);

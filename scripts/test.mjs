@@ -9,9 +9,12 @@ installPackages();
 if (!existsSync('/usr/bin/chromium')) {
   console.log('\n> Installing Chromium from Debian packages');
   const sudo = process.getuid?.() === 0 ? [] : ['sudo'];
-  const apt = (...args) => run([...sudo, 'apt-get', ...args][0], [...sudo, 'apt-get', ...args].slice(1));
+  const apt = (...args) =>
+    run([...sudo, 'apt-get', ...args][0], [...sudo, 'apt-get', ...args].slice(1));
   if (apt('update') !== 0 || apt('install', '-y', '--no-install-recommends', 'chromium') !== 0) {
-    console.error('Chromium could not be installed. Install the Debian package "chromium" by hand.');
+    console.error(
+      'Chromium could not be installed. Install the Debian package "chromium" by hand.',
+    );
     process.exit(1);
   }
 }
@@ -36,7 +39,9 @@ function count(ok) {
 
 /** A runner that died without a report counts as one failure, never as none. */
 function countReport(file, ok, read) {
-  const totals = existsSync(file) ? read(JSON.parse(readFileSync(file, 'utf8'))) : { passed: 0, failed: 0 };
+  const totals = existsSync(file)
+    ? read(JSON.parse(readFileSync(file, 'utf8')))
+    : { passed: 0, failed: 0 };
   passed += totals.passed;
   failed += totals.failed;
   if (!ok && totals.failed === 0) failed += 1;

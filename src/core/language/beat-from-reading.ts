@@ -38,7 +38,11 @@ export function beatFromReading(
         kind: 'circuit',
         id: newId('bt'),
         say: '',
-        stations: reading.moves.map((move) => ({ id: newId('st'), move: move.id, guise: NO_GUISE })),
+        stations: reading.moves.map((move) => ({
+          id: newId('st'),
+          move: move.id,
+          guise: NO_GUISE,
+        })),
         rounds: reading.rounds,
         workSeconds: reading.workSeconds,
         restSeconds: reading.restSeconds,

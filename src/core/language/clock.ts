@@ -3,8 +3,14 @@ export function clockOf(seconds: number): string {
   const whole = Math.round(Math.abs(seconds));
   const sign = seconds < 0 && whole > 0 ? '−' : '';
   const two = (n: number) => String(n).padStart(2, '0');
-  const [hours, minutes, rest] = [Math.floor(whole / 3600), Math.floor(whole / 60) % 60, whole % 60];
-  return hours > 0 ? `${sign}${hours}:${two(minutes)}:${two(rest)}` : `${sign}${minutes}:${two(rest)}`;
+  const [hours, minutes, rest] = [
+    Math.floor(whole / 3600),
+    Math.floor(whole / 60) % 60,
+    whole % 60,
+  ];
+  return hours > 0
+    ? `${sign}${hours}:${two(minutes)}:${two(rest)}`
+    : `${sign}${minutes}:${two(rest)}`;
 }
 
 /** A length in words: "48 s", "2 min", "1 min 15 s", rounded to whole seconds. */

@@ -74,10 +74,7 @@ const PHRASES: readonly Phrase[] = [
     },
   ],
   [/\b(\d+) set\b|\bx (\d+) time\b/u, (f, m) => (f.sets = Number(m[1] ?? m[2]))],
-  [
-    new RegExp(String.raw`\b(${LIST}) ${UNIT}\b`, 'u'),
-    (f, m) => takeAmounts(f, m[1]!, m[2]),
-  ],
+  [new RegExp(String.raw`\b(${LIST}) ${UNIT}\b`, 'u'), (f, m) => takeAmounts(f, m[1]!, m[2])],
   [/\bhold\b|\bheld\b/u, (f) => (f.unit = 'hold')],
   [/\b(\d+) x(?= \.)/u, (f, m) => (f.sets = Number(m[1]))],
   [/\btwice\b/u, (f) => (f.sets = 2)],

@@ -38,7 +38,8 @@ describe('a typed line that names moves', () => {
     ['10 squats x 3', 'squat', '3 × 10 reps'],
   ])('%s', (line, move, dose) => {
     const reading = read(line);
-    if (reading.kind !== 'move') throw new Error(`read as ${reading.kind}: ${JSON.stringify(reading)}`);
+    if (reading.kind !== 'move')
+      throw new Error(`read as ${reading.kind}: ${JSON.stringify(reading)}`);
     expect(reading.actions).toHaveLength(1);
     expect(reading.actions[0]!.move.id).toBe(move);
     expect(doseInWords(reading.actions[0]!.dose)).toBe(dose);
@@ -48,9 +49,7 @@ describe('a typed line that names moves', () => {
     const reading = read('6 frog jumps as ditch leaps: Over the ditch, keep your letters dry!');
     expect(reading).toMatchObject({
       kind: 'move',
-      actions: [
-        { guise: { name: 'ditch leaps', line: 'Over the ditch, keep your letters dry!' } },
-      ],
+      actions: [{ guise: { name: 'ditch leaps', line: 'Over the ditch, keep your letters dry!' } }],
     });
   });
 
@@ -63,6 +62,20 @@ describe('a typed line that names moves', () => {
     });
   });
 
+  it('leaves "then" alone inside a spoken line, and splits after it', () => {
+    const reading = read(
+      '6 hops: Hop, then stop at the gate. then 4 squats: Down then up. + march',
+    );
+    expect(reading).toMatchObject({
+      kind: 'move',
+      actions: [
+        { move: { id: 'hop' }, guise: { line: 'Hop, then stop at the gate.' } },
+        { move: { id: 'squat' }, guise: { line: 'Down then up.' } },
+        { move: { id: 'march' } },
+      ],
+    });
+  });
+
   it('says when the amount is the usual one', () => {
     expect(read('squats')).toMatchObject({ actions: [{ usualAmount: true }] });
     expect(read('6 squats')).toMatchObject({ actions: [{ usualAmount: false }] });
@@ -72,7 +85,10 @@ describe('a typed line that names moves', () => {
 describe('other typed lines', () => {
   it.each([
     ['', { kind: 'nothing' }],
-    ['# Warm-up by the mill', { kind: 'chapter', chapterKind: 'warm-up', title: 'Warm-up by the mill' }],
+    [
+      '# Warm-up by the mill',
+      { kind: 'chapter', chapterKind: 'warm-up', title: 'Warm-up by the mill' },
+    ],
     ['# The tower', { kind: 'chapter', chapterKind: 'adventure', title: 'The tower' }],
     ['drink', { kind: 'drink', seconds: 30 }],
     ['Water break 45 s', { kind: 'drink', seconds: 45 }],

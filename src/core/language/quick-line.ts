@@ -100,11 +100,28 @@ function readPart(text: string, finder: MoveFinder, ages: Ages): Part {
   return { action: { move: found.move, dose, guise, usualAmount }, rounds: read.rounds };
 }
 
+/** Splits at "then" and "+", but not inside a spoken line: there "then" is only a word. */
+function splitParts(line: string, isAction: (text: string) => boolean): readonly string[] {
+  const [first, ...others] = line.split(/(\s+then\s+|\s+\+\s+)/iu);
+  const parts = [first!];
+  for (let index = 0; index + 1 < others.length; index += 2) {
+    const [joint, piece] = [others[index]!, others[index + 1]!];
+    const inLine = /:\s/u.test(parts.at(-1)!) && !isAction(piece);
+    if (inLine) parts.push(parts.pop()! + joint + piece);
+    else parts.push(piece);
+  }
+  return parts;
+}
+
 function readMoves(line: string, finder: MoveFinder, ages: Ages): QuickReading | null {
-  const parts = line.split(/\s+then\s+|\s+\+\s+/iu).map((text) => readPart(text, finder, ages));
+  const read = (text: string) => readPart(text, finder, ages);
+  const isAction = (text: string) => {
+    const part = read(text);
+    return part !== null && 'action' in part;
+  };
   const actions: ReadAction[] = [];
   let rounds = 1;
-  for (const part of parts) {
+  for (const part of splitParts(line, isAction).map(read)) {
     if (!part) return null;
     if ('unread' in part) return { kind: 'tell', text: line, unread: part.unread };
     actions.push(part.action);
@@ -137,12 +154,16 @@ function readCircuit(line: string, finder: MoveFinder): QuickReading | null {
 }
 
 function readDrink(line: string): QuickReading | null {
-  const match = /^(?:drinks?|water|drinks? break|water break|sip)(?:\s+(\d+)\s*(s|sec|seconds|min|minutes)?)?$/iu.exec(
-    line.replace(/[.!]$/u, ''),
-  );
+  const match =
+    /^(?:drinks?|water|drinks? break|water break|sip)(?:\s+(\d+)\s*(s|sec|seconds|min|minutes)?)?$/iu.exec(
+      line.replace(/[.!]$/u, ''),
+    );
   if (!match) return null;
   const scale = match[2]?.startsWith('min') ? 60 : 1;
-  return { kind: 'drink', seconds: match[1] ? Math.min(600, Math.max(5, Number(match[1]) * scale)) : DRINK_SECONDS };
+  return {
+    kind: 'drink',
+    seconds: match[1] ? Math.min(600, Math.max(5, Number(match[1]) * scale)) : DRINK_SECONDS,
+  };
 }
 
 function readChapter(line: string): QuickReading | null {

@@ -54,16 +54,21 @@ describe('edits', () => {
 
   it('keeps every beat through any shifts', () => {
     fc.assert(
-      fc.property(arbitraryAdventure, fc.array(fc.tuple(fc.nat(), fc.boolean())), (start, shifts) => {
-        const ids = start.chapters.flatMap((chapter) => chapter.beats.map((beat) => beat.id));
-        fc.pre(ids.length > 0);
-        const end = shifts.reduce(
-          (adventure, [pick, down]) => shiftBeat(adventure, ids[pick % ids.length]!, down ? 1 : -1),
-          start,
-        );
-        for (const id of ids) expect(findBeat(end, id)).not.toBeNull();
-        expect(end.chapters.flatMap((chapter) => chapter.beats)).toHaveLength(ids.length);
-      }),
+      fc.property(
+        arbitraryAdventure,
+        fc.array(fc.tuple(fc.nat(), fc.boolean())),
+        (start, shifts) => {
+          const ids = start.chapters.flatMap((chapter) => chapter.beats.map((beat) => beat.id));
+          fc.pre(ids.length > 0);
+          const end = shifts.reduce(
+            (adventure, [pick, down]) =>
+              shiftBeat(adventure, ids[pick % ids.length]!, down ? 1 : -1),
+            start,
+          );
+          for (const id of ids) expect(findBeat(end, id)).not.toBeNull();
+          expect(end.chapters.flatMap((chapter) => chapter.beats)).toHaveLength(ids.length);
+        },
+      ),
     );
   });
 
@@ -99,7 +104,10 @@ describe('history', () => {
   });
 
   it('makes one step of edits with one key in a row, until the step is closed', () => {
-    const typed = ['a', 'ab', 'abc'].reduce((h, text) => record(h, text, 'title'), startHistory(''));
+    const typed = ['a', 'ab', 'abc'].reduce(
+      (h, text) => record(h, text, 'title'),
+      startHistory(''),
+    );
     expect(undo(typed).present).toBe('');
     const again = record(closeStep(typed), 'abcd', 'title');
     expect(undo(again).present).toBe('abc');

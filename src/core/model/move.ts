@@ -14,10 +14,26 @@ export const FAMILIES = [
 ] as const;
 export type Family = (typeof FAMILIES)[number];
 
-export const REGIONS = ['legs', 'hips', 'tummy', 'back', 'shoulders', 'arms', 'hands', 'neck'] as const;
+export const REGIONS = [
+  'legs',
+  'hips',
+  'tummy',
+  'back',
+  'shoulders',
+  'arms',
+  'hands',
+  'neck',
+] as const;
 export type Region = (typeof REGIONS)[number];
 
-export const POSTURES = ['standing', 'crouching', 'all fours', 'kneeling', 'sitting', 'lying'] as const;
+export const POSTURES = [
+  'standing',
+  'crouching',
+  'all fours',
+  'kneeling',
+  'sitting',
+  'lying',
+] as const;
 export type Posture = (typeof POSTURES)[number];
 
 export type Effort = 1 | 2 | 3 | 4 | 5;

@@ -31,10 +31,13 @@ export type Problem = Readonly<{
 }>;
 
 export type Result<T> =
-  | Readonly<{ ok: true; value: T }>
-  | Readonly<{ ok: false; problems: readonly Problem[] }>;
+  Readonly<{ ok: true; value: T }> | Readonly<{ ok: false; problems: readonly Problem[] }>;
 
-export function problem(code: ProblemCode, path: Path = [], params: Problem['params'] = {}): Problem {
+export function problem(
+  code: ProblemCode,
+  path: Path = [],
+  params: Problem['params'] = {},
+): Problem {
   return { code, path, params };
 }
 

@@ -24,7 +24,8 @@ describe('terrain', () => {
         const { cues, totalSeconds } = unroll(adventure);
         fc.pre(totalSeconds > 8 * SHOULDER_SECONDS);
         const effortAt = (t: number) =>
-          cues.find((c) => t >= c.startSeconds && t < c.startSeconds + c.lengthSeconds)?.effort ?? 1;
+          cues.find((c) => t >= c.startSeconds && t < c.startSeconds + c.lengthSeconds)?.effort ??
+          1;
         for (const { atSeconds, height } of drawTerrain(cues, 9)) {
           expect(height).toBeGreaterThanOrEqual(1 - 1e-9);
           expect(height).toBeLessThanOrEqual(5 + 1e-9);

@@ -15,12 +15,24 @@ describe('worked sums (FACTS.md, "Worked sums")', () => {
   const bare = { show: 'none', say: '' } as const;
 
   it('makes a circuit of 7 stations x 2 rounds x (45 + 15) s last 840 s', () => {
-    const beat = circuit(7, { ...bare, rounds: 2, workSeconds: 45, restSeconds: 15, restAfterLast: true });
+    const beat = circuit(7, {
+      ...bare,
+      rounds: 2,
+      workSeconds: 45,
+      restSeconds: 15,
+      restAfterLast: true,
+    });
     expect(lengthOf(unroll(withBeats(beat)).cues, 'work', 'rest')).toBe(840);
   });
 
   it('makes it 825 s without the last rest', () => {
-    const beat = circuit(7, { ...bare, rounds: 2, workSeconds: 45, restSeconds: 15, restAfterLast: false });
+    const beat = circuit(7, {
+      ...bare,
+      rounds: 2,
+      workSeconds: 45,
+      restSeconds: 15,
+      restAfterLast: false,
+    });
     const schedule = unroll(withBeats(beat));
     expect(lengthOf(schedule.cues, 'work', 'rest')).toBe(825);
     expect(schedule.totals.all.workSeconds).toBe(630);
@@ -60,7 +72,8 @@ describe('unroll', () => {
   it('leads a rep at the tempo of the youngest, or at the presenter’s own', () => {
     const adventure = withBeats(moveBeat([doseOf('squat', 10)]));
     const at = (from: number, pace = DEFAULT_PACE) =>
-      unroll(adventure, { ...adventure.setting, ages: { from, to: 7 } }, pace).totals.all.workSeconds;
+      unroll(adventure, { ...adventure.setting, ages: { from, to: 7 } }, pace).totals.all
+        .workSeconds;
     expect(at(5)).toBeCloseTo(16, 9); // 1.6 s a squat: common practice
     expect(at(3)).toBeCloseTo(19.2, 9);
     expect(at(5, { ...DEFAULT_PACE, secondsPerRep: { squat: 2 } })).toBe(20);
@@ -184,7 +197,9 @@ describe('any adventure', () => {
         expect(twice.reps).toBe(once.reps * 2);
         // Cue lengths are whole milliseconds: half a millisecond a turn may be rounded away.
         const turns = work(unroll(adventure).cues).length;
-        expect(Math.abs(twice.workSeconds - once.workSeconds * 2)).toBeLessThanOrEqual(turns * 0.0011);
+        expect(Math.abs(twice.workSeconds - once.workSeconds * 2)).toBeLessThanOrEqual(
+          turns * 0.0011,
+        );
       }),
     );
   });

@@ -18,7 +18,9 @@ export type Schedule = Readonly<{
   totals: Totals;
 }>;
 
-type Unrollers = { [Kind in Beat['kind']]: (beat: Extract<Beat, { kind: Kind }>, score: Score) => void };
+type Unrollers = {
+  [Kind in Beat['kind']]: (beat: Extract<Beat, { kind: Kind }>, score: Score) => void;
+};
 
 /** One line a beat kind. */
 const UNROLLERS: Unrollers = {

@@ -35,7 +35,12 @@ export function ticksOf(cue: Cue): readonly Tick[] {
   const whole = Math.floor(lengthSeconds);
   switch (kind) {
     case 'count-in':
-      return ticksFrom(lengthSeconds - Math.min(whole, LAST_SECONDS), 1, Math.min(whole, LAST_SECONDS), 'count');
+      return ticksFrom(
+        lengthSeconds - Math.min(whole, LAST_SECONDS),
+        1,
+        Math.min(whole, LAST_SECONDS),
+        'count',
+      );
     case 'work':
     case 'hold': {
       const go: Tick = { intoSeconds: 0, sound: 'go' };

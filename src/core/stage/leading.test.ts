@@ -4,7 +4,18 @@ import { unroll } from '../schedule/unroll';
 import { arbitraryAdventure } from '../testing/arbitrary';
 import { doseOf, moveBeat, withBeats } from '../testing/make';
 import { countAt, ticksOf } from './counting';
-import { back, elapsedSeconds, finish, go, next, pause, prepareLeading, schedulePosition, tick, type Leading } from './leading';
+import {
+  back,
+  elapsedSeconds,
+  finish,
+  go,
+  next,
+  pause,
+  prepareLeading,
+  schedulePosition,
+  tick,
+  type Leading,
+} from './leading';
 import { restoreLeading, savedLeadingSchema, saveLeading } from './saved-leading';
 
 const { cues, totalSeconds } = unroll(
@@ -34,7 +45,12 @@ describe('leading a session', () => {
 
   it('keeps exact time over a two-hour session with pauses', () => {
     const long = unroll(
-      withBeats(moveBeat([doseOf('march', 36, { unit: 'seconds', amounts: Array(20).fill(36) })], { rounds: 10, show: 'none' })),
+      withBeats(
+        moveBeat([doseOf('march', 36, { unit: 'seconds', amounts: Array(20).fill(36) })], {
+          rounds: 10,
+          show: 'none',
+        }),
+      ),
     );
     let leading = go(prepareLeading(long.cues, 'run on'), 0);
     let now = 0;
@@ -105,7 +121,9 @@ describe('leading a session', () => {
 
   it('accounts for every second, whatever the leader presses', () => {
     const press = fc.constantFrom(tick, go, pause, next, back);
-    const presses = fc.array(fc.tuple(press, fc.double({ min: 0, max: 30, noNaN: true })), { maxLength: 60 });
+    const presses = fc.array(fc.tuple(press, fc.double({ min: 0, max: 30, noNaN: true })), {
+      maxLength: 60,
+    });
     fc.assert(
       fc.property(arbitraryAdventure, presses, (adventure, list) => {
         const all = unroll(adventure).cues;
@@ -162,7 +180,9 @@ describe('counting', () => {
   it('ticks once for each rep after the first, at start + n x interval', () => {
     const ticks = ticksOf(hop);
     expect(ticks[0]).toEqual({ intoSeconds: 0, sound: 'go' });
-    expect(ticks.slice(1).map((one) => one.intoSeconds)).toEqual([0.8, 1.6, 0.8 + 2 * 0.8, 3.2].map((s) => expect.closeTo(s, 9)));
+    expect(ticks.slice(1).map((one) => one.intoSeconds)).toEqual(
+      [0.8, 1.6, 0.8 + 2 * 0.8, 3.2].map((s) => expect.closeTo(s, 9)),
+    );
   });
 
   it('counts in with one tick a second', () => {

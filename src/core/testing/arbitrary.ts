@@ -11,7 +11,12 @@ const text = fc.string({ unit: 'grapheme', maxLength: 40 });
 const rest = fc.integer({ min: 0, max: 40 });
 const move = fc.constantFrom(...CATALOGUE.map(({ id }) => id));
 const rounds = fc.integer({ min: 1, max: 3 });
-const guise: fc.Arbitrary<Guise> = fc.record({ name: text, picture: text, sound: text, line: text });
+const guise: fc.Arbitrary<Guise> = fc.record({
+  name: text,
+  picture: text,
+  sound: text,
+  line: text,
+});
 
 const dose: fc.Arbitrary<Dose> = fc.record({
   unit: fc.constantFrom(...DOSE_UNITS),
@@ -28,7 +33,11 @@ type WithoutId<T> = T extends { id: string } ? Omit<T, 'id'> : T;
 const beat: fc.Arbitrary<WithoutId<Beat>> = fc.oneof(
   fc.record({ kind: fc.constant('tell' as const), text }),
   fc.record({ kind: fc.constant('tell' as const), text, waitSeconds: rest }),
-  fc.record({ kind: fc.constant('drink' as const), text, seconds: fc.integer({ min: 5, max: 60 }) }),
+  fc.record({
+    kind: fc.constant('drink' as const),
+    text,
+    seconds: fc.integer({ min: 5, max: 60 }),
+  }),
   fc.record({
     kind: fc.constant('move' as const),
     say: text,

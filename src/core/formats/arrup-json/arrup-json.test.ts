@@ -24,7 +24,10 @@ describe('.arrup.json', () => {
   it('reads back any adventure that it writes', () => {
     fc.assert(
       fc.property(arbitraryAdventure, (adventure) => {
-        expect(parseArrupJson(serializeArrupJson(adventure))).toEqual({ ok: true, value: adventure });
+        expect(parseArrupJson(serializeArrupJson(adventure))).toEqual({
+          ok: true,
+          value: adventure,
+        });
       }),
     );
   });
@@ -46,15 +49,60 @@ describe('.arrup.json', () => {
     ['an unknown field', (d) => void (d.extra = 1), 'unknown-field', ''],
     ['a foreign id', (d) => void (d.id = 'x'), 'bad-pattern', 'id'],
     ['an age of 12', (d) => void (d.setting.ages.to = 12), 'too-big', 'setting.ages.to'],
-    ['ages backwards', (d) => void (d.setting.ages = { from: 6, to: 4 }), 'ages-backwards', 'setting.ages'],
-    ['no sets', (d) => void (d.chapters[0].beats[1].actions[0].dose.amounts = []), 'too-small', 'chapters.0.beats.1.actions.0.dose.amounts'],
-    ['0 reps', (d) => void (d.chapters[0].beats[1].actions[0].dose.amounts = [0]), 'too-small', 'chapters.0.beats.1.actions.0.dose.amounts.0'],
-    ['half a rep', (d) => void (d.chapters[0].beats[1].actions[0].dose.amounts = [1.5]), 'wrong-type', 'chapters.0.beats.1.actions.0.dose.amounts.0'],
-    ['a kind nobody knows', (d) => void (d.chapters[0].beats[0].kind = 'dance'), 'not-one-of', 'chapters.0.beats.0.kind'],
-    ['a kind that is not built yet', (d) => void (d.chapters[0].beats[0].kind = 'draw'), 'kind-not-built', 'chapters.0.beats.0'],
-    ['an unknown move', (d) => void (d.chapters[0].beats[1].actions[0].move = 'moon-walk'), 'unknown-move', 'chapters.0.beats.1.actions.0.move'],
-    ['one id twice', (d) => void (d.chapters[0].beats[1].id = 'bt_hello'), 'same-id', 'chapters.0.beats.1.id'],
-    ['three ways', (d) => void (d.chapters[0].beats[1].actions[0].dose.ways = 3), 'not-one-of', 'chapters.0.beats.1.actions.0.dose.ways'],
+    [
+      'ages backwards',
+      (d) => void (d.setting.ages = { from: 6, to: 4 }),
+      'ages-backwards',
+      'setting.ages',
+    ],
+    [
+      'no sets',
+      (d) => void (d.chapters[0].beats[1].actions[0].dose.amounts = []),
+      'too-small',
+      'chapters.0.beats.1.actions.0.dose.amounts',
+    ],
+    [
+      '0 reps',
+      (d) => void (d.chapters[0].beats[1].actions[0].dose.amounts = [0]),
+      'too-small',
+      'chapters.0.beats.1.actions.0.dose.amounts.0',
+    ],
+    [
+      'half a rep',
+      (d) => void (d.chapters[0].beats[1].actions[0].dose.amounts = [1.5]),
+      'wrong-type',
+      'chapters.0.beats.1.actions.0.dose.amounts.0',
+    ],
+    [
+      'a kind nobody knows',
+      (d) => void (d.chapters[0].beats[0].kind = 'dance'),
+      'not-one-of',
+      'chapters.0.beats.0.kind',
+    ],
+    [
+      'a kind that is not built yet',
+      (d) => void (d.chapters[0].beats[0].kind = 'draw'),
+      'kind-not-built',
+      'chapters.0.beats.0',
+    ],
+    [
+      'an unknown move',
+      (d) => void (d.chapters[0].beats[1].actions[0].move = 'moon-walk'),
+      'unknown-move',
+      'chapters.0.beats.1.actions.0.move',
+    ],
+    [
+      'one id twice',
+      (d) => void (d.chapters[0].beats[1].id = 'bt_hello'),
+      'same-id',
+      'chapters.0.beats.1.id',
+    ],
+    [
+      'three ways',
+      (d) => void (d.chapters[0].beats[1].actions[0].dose.ways = 3),
+      'not-one-of',
+      'chapters.0.beats.1.actions.0.dose.ways',
+    ],
   ])('refuses %s, with the place', (_, change, code, path) => {
     const problems = problemsWith(change);
     expect(problems.map((one) => [one.code, one.path.join('.')])).toContainEqual([code, path]);
@@ -66,7 +114,11 @@ describe('.arrup.json', () => {
     ['a picture', '\u0089PNG\r\n\u001a\n', 'not-json'],
     ['very deep nesting', '['.repeat(200_000), 'not-json'],
     ['more than 2 MiB', `"${'x'.repeat(MAX_FILE_CHARACTERS)}"`, 'too-large'],
-    ['a prototype for a field', '{"format":"arrup","version":1,"__proto__":{"title":"x"}}', 'missing'],
+    [
+      'a prototype for a field',
+      '{"format":"arrup","version":1,"__proto__":{"title":"x"}}',
+      'missing',
+    ],
   ])('refuses %s', (_, text, code) => {
     const result = parseArrupJson(text);
     expect(result.ok).toBe(false);

@@ -1,4 +1,4 @@
-import { unparse } from 'papaparse';
+import Papa from 'papaparse';
 import type { Adventure } from '../../model/adventure';
 import type { Schedule } from '../../schedule/unroll';
 import { clockOrBlank, runSheetRows } from './run-sheet';
@@ -29,7 +29,7 @@ export function serializeRunSheetCsv(adventure: Adventure, schedule: Schedule): 
     row.dose,
     row.formCues,
   ]);
-  const text = unparse(
+  const text = Papa.unparse(
     { fields: [...RUN_SHEET_COLUMNS], data: rows },
     { newline: '\r\n', escapeFormulae: true },
   );

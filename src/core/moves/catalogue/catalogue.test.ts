@@ -29,7 +29,10 @@ describe('the catalogue', () => {
 
   it('has easier, harder and seated forms that exist, are in the right direction and end', () => {
     for (const move of CATALOGUE) {
-      for (const [form, sign] of [['easier', -1], ['harder', 1]] as const) {
+      for (const [form, sign] of [
+        ['easier', -1],
+        ['harder', 1],
+      ] as const) {
         const seen = new Set<string>();
         for (let at: Move | undefined = move; at; at = at[form] ? book.get(at[form]) : undefined) {
           expect(seen.has(at.id), `${form} of ${move.id} goes in a circle`).toBe(false);
@@ -46,7 +49,8 @@ describe('the catalogue', () => {
 
   it('gives more, never less, to older children', () => {
     for (const { id, usual } of CATALOGUE) {
-      for (const band of AGE_BANDS) expect(usual.range[band][0]).toBeLessThanOrEqual(usual.range[band][1]);
+      for (const band of AGE_BANDS)
+        expect(usual.range[band][0]).toBeLessThanOrEqual(usual.range[band][1]);
       for (const end of [0, 1] as const) {
         expect(usual.range['3-4'][end], id).toBeLessThanOrEqual(usual.range['5'][end]);
         expect(usual.range['5'][end], id).toBeLessThanOrEqual(usual.range['6-7'][end]);

@@ -15,7 +15,10 @@ type Given = Pick<Move, 'id' | 'name' | 'regions' | 'effort' | 'formCues' | 'pic
   tempo: number;
   usual: readonly [DoseUnit, ...Ranges];
 } & Partial<
-    Omit<Move, 'id' | 'name' | 'regions' | 'effort' | 'formCues' | 'pictureWords' | 'secondsPerRep' | 'usual'>
+    Omit<
+      Move,
+      'id' | 'name' | 'regions' | 'effort' | 'formCues' | 'pictureWords' | 'secondsPerRep' | 'usual'
+    >
   >;
 
 const round = (seconds: number) => Math.round(seconds * 100) / 100;

@@ -1,0 +1,128 @@
+<!-- A dose as a sentence whose words can be changed. -->
+<script lang="ts">
+  import { MAX_AMOUNT, MAX_SETS, type Dose, type DoseSides, type DoseUnit, type Move } from '$core';
+  import InlineChoice from '$lib/ui/InlineChoice.svelte';
+  import InlineNumber from '$lib/ui/InlineNumber.svelte';
+
+  type Props = { dose: Dose; move: Move; onchange: (dose: Dose, key: string) => void };
+  const { dose, move, onchange }: Props = $props();
+
+  let typed = $state<string | null>(null);
+
+  const ladder = $derived(new Set(dose.amounts).size > 1);
+  const shown = $derived(typed ?? (ladder ? dose.amounts.join(', ') : String(dose.amounts[0])));
+  const counted = $derived(dose.unit === 'reps' || dose.unit === 'steps');
+
+  const units = $derived<[DoseUnit, string][]>([
+    ['reps', 'reps'],
+    ['steps', 'steps'],
+    ['seconds', 'seconds'],
+    ['hold', 'second hold'],
+    ...(move.metresPerRep > 0 || dose.unit === 'metres'
+      ? ([['metres', 'metres']] as const).map((u) => [...u] as [DoseUnit, string])
+      : []),
+  ]);
+  const TIMES: readonly (readonly [number, string])[] = [
+    [1, 'once'],
+    [2, 'twice'],
+    ...Array.from({ length: MAX_SETS - 2 }, (_, n) => [n + 3, `${n + 3} times`] as const),
+  ];
+  const SIDES: readonly (readonly [DoseSides, string])[] = [
+    ['each', 'on each side'],
+    ['left', 'on the left'],
+    ['right', 'on the right'],
+    ['any', 'on any side'],
+  ];
+
+  function readAmounts(text: string): number[] | null {
+    const amounts = text
+      .split(/[\s,]+/u)
+      .filter(Boolean)
+      .map(Number);
+    const good = amounts.every((n) => Number.isInteger(n) && n >= 1 && n <= MAX_AMOUNT);
+    return good && amounts.length >= 1 && amounts.length <= MAX_SETS ? amounts : null;
+  }
+  const wrong = $derived(typed !== null && readAmounts(typed) === null);
+
+  function setAmounts(amounts: number[]) {
+    const sets = dose.amounts.length;
+    const all =
+      amounts.length === 1 && !ladder ? Array.from({ length: sets }, () => amounts[0]!) : amounts;
+    onchange({ ...dose, amounts: all }, 'amounts');
+  }
+  function input(text: string) {
+    typed = text;
+    const amounts = readAmounts(text);
+    if (amounts) setAmounts(amounts);
+  }
+  function nudge(event: KeyboardEvent) {
+    const by = { ArrowUp: 1, ArrowDown: -1 }[event.key];
+    if (by === undefined || event.altKey || event.ctrlKey) return;
+    event.preventDefault();
+    typed = null;
+    const amounts = dose.amounts.map((n) => Math.min(MAX_AMOUNT, Math.max(1, n + by)));
+    onchange({ ...dose, amounts }, 'amounts');
+  }
+  function setTimes(times: number) {
+    onchange({ ...dose, amounts: Array.from({ length: times }, () => dose.amounts[0]!) }, 'sets');
+  }
+</script>
+
+<span class="leading-8">
+  <input
+    class={['inline-word min-w-[1.2ch] text-center tabular', wrong && 'border-pencil! text-pencil']}
+    aria-label="How many; several numbers make a ladder"
+    aria-invalid={wrong}
+    title="Several numbers make a ladder: 10, 15, 20"
+    inputmode="text"
+    value={shown}
+    oninput={(event) => input(event.currentTarget.value)}
+    onfocus={(event) => event.currentTarget.select()}
+    onkeydown={nudge}
+    onblur={() => (typed = null)}
+  />
+  <InlineChoice
+    value={dose.unit}
+    label="What is counted"
+    choices={units}
+    onchange={(unit) => onchange({ ...dose, unit }, 'unit')}
+  />{#if !ladder},
+    <InlineChoice
+      value={dose.amounts.length}
+      label="How often"
+      choices={TIMES}
+      onchange={setTimes}
+    />{/if}{#if move.sided || dose.sides !== 'any'},
+    <InlineChoice
+      value={dose.sides}
+      label="Which side"
+      choices={SIDES}
+      onchange={(sides) => onchange({ ...dose, sides }, 'sides')}
+    />{/if}{#if move.metresPerRep > 0 || dose.ways === 2},
+    <InlineChoice
+      value={dose.ways}
+      label="Which way"
+      choices={[
+        [1, 'one way'],
+        [2, 'there and back'],
+      ] as const}
+      onchange={(ways) => onchange({ ...dose, ways }, 'ways')}
+    />{/if}{#if counted},
+    <InlineChoice
+      value={dose.count}
+      label="How the leader counts"
+      choices={[
+        ['on', 'counting on'],
+        ['back', 'counting back'],
+      ] as const}
+      onchange={(count) => onchange({ ...dose, count }, 'count')}
+    />{/if}{#if dose.amounts.length > 1}, rest
+    <InlineNumber
+      value={dose.restSeconds}
+      label="Seconds of rest between sets"
+      min={0}
+      max={300}
+      step={5}
+      onchange={(restSeconds) => onchange({ ...dose, restSeconds }, 'rest')}
+    /> s between{/if}
+</span>

@@ -1,0 +1,59 @@
+<!-- What a move is called in this story, which move it is, and the line that goes with it. -->
+<script lang="ts">
+  import { moveIn, type Guise, type Move, type MoveBook } from '$core';
+  import X from '@lucide/svelte/icons/x';
+  import type { Snippet } from 'svelte';
+  import LineArea from '$lib/ui/LineArea.svelte';
+  import MovePicker from './MovePicker.svelte';
+
+  type Props = {
+    part: { id: string; move: string; guise: Guise };
+    book: MoveBook;
+    active: boolean;
+    onguise: (guise: Guise, key: string) => void;
+    onmove: (move: Move) => void;
+    onremove?: () => void;
+    onleave: () => void;
+    children?: Snippet;
+  };
+  const { part, book, active, onguise, onmove, onremove, onleave, children }: Props = $props();
+
+  const move = $derived(moveIn(book, part.move));
+  const called = $derived(part.guise.name || move.name);
+</script>
+
+<div>
+  <div class="flex flex-wrap items-baseline gap-x-2">
+    <input
+      class="field-sizing-content max-w-full min-w-24 rounded border-0 bg-transparent px-1 py-0 font-heading text-lg font-bold hover:bg-sunk focus:bg-raised focus:ring-0"
+      aria-label="Name of this move in your story"
+      placeholder={move.name}
+      maxlength="80"
+      value={part.guise.name}
+      oninput={(event) => onguise({ ...part.guise, name: event.currentTarget.value }, 'name')}
+      onblur={onleave}
+    />
+    <MovePicker {book} text={move.name} label="Move" onpick={onmove} />
+    {#if onremove && active}
+      <button
+        type="button"
+        class="btn-quiet min-h-0! px-2! py-0! text-soft"
+        aria-label="Take {called} out"
+        onclick={onremove}
+      >
+        <X size={16} aria-hidden="true" />take out
+      </button>
+    {/if}
+  </div>
+  {#if children}<div class="pl-1">{@render children()}</div>{/if}
+  {#if part.guise.line || active}
+    <LineArea
+      value={part.guise.line}
+      label="What you say for {called}"
+      placeholder="What you say as they do it"
+      class="italic"
+      onchange={(line) => onguise({ ...part.guise, line }, 'line')}
+      {onleave}
+    />
+  {/if}
+</div>

@@ -1,0 +1,127 @@
+<script lang="ts">
+  import { NO_GUISE, type Move, type Station } from '$core';
+  import ArrowUp from '@lucide/svelte/icons/arrow-up';
+  import { newId } from '$lib/store/new-id';
+  import InlineChoice from '$lib/ui/InlineChoice.svelte';
+  import InlineNumber from '$lib/ui/InlineNumber.svelte';
+  import LineArea from '$lib/ui/LineArea.svelte';
+  import { SHOWING_WORDS, type EditorProps } from '../editor';
+  import GuiseFields from '../GuiseFields.svelte';
+  import MovePicker from '../MovePicker.svelte';
+
+  const { beat, book, active, change, leave }: EditorProps<'circuit'> = $props();
+
+  const drinks = $derived(beat.drinkBetweenRoundsSeconds > 0);
+
+  function changeStation(station: Station, key?: string) {
+    const stations = beat.stations.map((one) => (one.id === station.id ? station : one));
+    change({ ...beat, stations }, key && `${station.id}.${key}`);
+  }
+  function add(move: Move) {
+    const station = { id: newId('st'), move: move.id, guise: NO_GUISE };
+    change({ ...beat, stations: [...beat.stations, station] });
+  }
+  function raise(index: number) {
+    const station = beat.stations[index]!;
+    const stations = beat.stations.toSpliced(index, 1).toSpliced(index - 1, 0, station);
+    change({ ...beat, stations });
+  }
+</script>
+
+{#if beat.say || active}
+  <LineArea
+    value={beat.say}
+    label="What you say before the circuit"
+    placeholder="What you say before it begins"
+    class="text-lg"
+    onchange={(say) => change({ ...beat, say }, 'say')}
+    onleave={leave}
+  />
+{/if}
+<p class="pl-1 leading-8">
+  <span class="font-heading text-lg font-bold">Circuit</span> of {beat.stations.length}
+  {beat.stations.length === 1 ? 'station' : 'stations'},
+  <InlineNumber
+    value={beat.rounds}
+    label="Rounds"
+    max={20}
+    onchange={(rounds) => change({ ...beat, rounds }, 'rounds')}
+  />
+  {beat.rounds === 1 ? 'round' : 'rounds'},
+  <InlineNumber
+    value={beat.workSeconds}
+    label="Seconds of work at a station"
+    min={5}
+    step={5}
+    onchange={(workSeconds) => change({ ...beat, workSeconds }, 'work')}
+  /> s work,
+  <InlineNumber
+    value={beat.restSeconds}
+    label="Seconds of rest and change"
+    min={0}
+    step={5}
+    onchange={(restSeconds) => change({ ...beat, restSeconds }, 'rest')}
+  /> s rest,
+  <InlineChoice
+    value={beat.show}
+    label="When the stations are shown"
+    choices={SHOWING_WORDS}
+    onchange={(show) => change({ ...beat, show })}
+  />{#if beat.rounds > 1},
+    <InlineChoice
+      value={drinks}
+      label="Between rounds"
+      choices={[
+        [false, 'no drink between rounds'],
+        [true, 'a drink between rounds'],
+      ] as const}
+      onchange={(yes) => change({ ...beat, drinkBetweenRoundsSeconds: yes ? 30 : 0 })}
+    />{#if drinks}
+      of <InlineNumber
+        value={beat.drinkBetweenRoundsSeconds}
+        label="Seconds for the drink between rounds"
+        min={5}
+        step={5}
+        onchange={(s) => change({ ...beat, drinkBetweenRoundsSeconds: s }, 'drink')}
+      /> s{/if}{/if}.
+</p>
+<ol class="mt-2 flex flex-col gap-2">
+  {#each beat.stations as station, index (station.id)}
+    <li class="grid grid-cols-[2rem_minmax(0,1fr)]">
+      <span class="font-heading text-lg font-bold text-pencil" aria-hidden="true">{index + 1}</span>
+      <div>
+        <GuiseFields
+          part={station}
+          {book}
+          {active}
+          onguise={(guise, key) => changeStation({ ...station, guise }, key)}
+          onmove={(move) => changeStation({ ...station, move: move.id })}
+          onremove={() =>
+            change({ ...beat, stations: beat.stations.filter(({ id }) => id !== station.id) })}
+          onleave={leave}
+        />
+        {#if active && index > 0}
+          <button
+            type="button"
+            class="-ml-1 btn-quiet min-h-0! px-2! py-0! text-soft"
+            onclick={() => raise(index)}
+          >
+            <ArrowUp size={16} aria-hidden="true" />earlier
+            <span class="sr-only">: station {index + 1}</span>
+          </button>
+        {/if}
+      </div>
+    </li>
+  {/each}
+</ol>
+{#if active || beat.stations.length === 0}
+  <p class="mt-1 pl-8">
+    <MovePicker
+      {book}
+      text="Add a station…"
+      label="Another station"
+      class="underline"
+      onpick={add}
+    />
+  </p>
+{/if}

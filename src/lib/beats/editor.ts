@@ -1,0 +1,22 @@
+import type { Beat, Defaults, MoveBook, Setting } from '$core';
+
+/** What every beat's editor is given. */
+export type EditorProps<Kind extends Beat['kind']> = {
+  beat: Extract<Beat, { kind: Kind }>;
+  book: MoveBook;
+  setting: Setting;
+  defaults: Defaults;
+  /** The beat is being worked on: everything that can be changed is in sight. */
+  active: boolean;
+  /** A new beat in the place of this one; edits with one key in a row are one step to undo. */
+  change: (beat: Extract<Beat, { kind: Kind }>, key?: string) => void;
+  /** The words are left: the next edit is a step of its own. */
+  leave: () => void;
+};
+
+/** When moves are shown, in words. */
+export const SHOWING_WORDS = [
+  ['each', 'each shown just before'],
+  ['first', 'all shown first'],
+  ['none', 'not shown'],
+] as const;

@@ -1,0 +1,109 @@
+<script lang="ts">
+  import { moveIn, NO_GUISE, usualDose, type Action, type Move } from '$core';
+  import { newId } from '$lib/store/new-id';
+  import InlineChoice from '$lib/ui/InlineChoice.svelte';
+  import InlineNumber from '$lib/ui/InlineNumber.svelte';
+  import LineArea from '$lib/ui/LineArea.svelte';
+  import DoseSentence from '../DoseSentence.svelte';
+  import { SHOWING_WORDS, type EditorProps } from '../editor';
+  import GuiseFields from '../GuiseFields.svelte';
+  import MovePicker from '../MovePicker.svelte';
+
+  const { beat, book, setting, active, change, leave }: EditorProps<'move'> = $props();
+
+  const unusual = $derived(beat.flowing || beat.rounds > 1 || beat.show !== 'each');
+
+  function changeAction(action: Action, key?: string) {
+    const actions = beat.actions.map((one) => (one.id === action.id ? action : one));
+    change({ ...beat, actions }, key && `${action.id}.${key}`);
+  }
+  /** Another move keeps the dose where it still makes sense, else takes the usual one. */
+  function setMove(action: Action, move: Move) {
+    const usual = usualDose(move, setting.ages);
+    const keeps = action.dose.unit === usual.unit;
+    const sides = move.sided ? action.dose.sides : 'any';
+    changeAction({ ...action, move: move.id, dose: keeps ? { ...action.dose, sides } : usual });
+  }
+  function add(move: Move) {
+    const dose = usualDose(move, setting.ages);
+    const action = { id: newId('ac'), move: move.id, guise: NO_GUISE, dose };
+    change({ ...beat, actions: [...beat.actions, action] });
+  }
+  function take(action: Action) {
+    change({ ...beat, actions: beat.actions.filter(({ id }) => id !== action.id) });
+  }
+</script>
+
+{#if beat.say || (active && beat.actions.length > 1)}
+  <LineArea
+    value={beat.say}
+    label="What you say before these moves"
+    placeholder="What you say before it all begins"
+    class="text-lg"
+    onchange={(say) => change({ ...beat, say }, 'say')}
+    onleave={leave}
+  />
+{/if}
+<div class={beat.actions.length > 1 ? 'flex flex-col gap-3' : ''}>
+  {#each beat.actions as action (action.id)}
+    <GuiseFields
+      part={action}
+      {book}
+      {active}
+      onguise={(guise, key) => changeAction({ ...action, guise }, key)}
+      onmove={(move) => setMove(action, move)}
+      onremove={beat.actions.length > 1 ? () => take(action) : undefined}
+      onleave={leave}
+    >
+      <DoseSentence
+        dose={action.dose}
+        move={moveIn(book, action.move)}
+        onchange={(dose, key) => changeAction({ ...action, dose }, key)}
+      />
+    </GuiseFields>
+  {/each}
+</div>
+{#if active || unusual}
+  <p class="mt-1 pl-1 leading-8 text-soft">
+    Done
+    <InlineNumber
+      value={beat.rounds}
+      label="Rounds"
+      max={20}
+      onchange={(rounds) => change({ ...beat, rounds }, 'rounds')}
+    />
+    {beat.rounds === 1 ? 'time' : 'times'} through{#if beat.rounds > 1}, rest
+      <InlineNumber
+        value={beat.restBetweenRoundsSeconds}
+        label="Seconds of rest between rounds"
+        min={0}
+        max={300}
+        step={5}
+        onchange={(seconds) => change({ ...beat, restBetweenRoundsSeconds: seconds }, 'rest')}
+      /> s between{/if},
+    <InlineChoice
+      value={beat.flowing}
+      label="Stopping or flowing"
+      choices={[
+        [false, 'stopping before each'],
+        [true, 'flowing on without a stop'],
+      ] as const}
+      onchange={(flowing) => change({ ...beat, flowing })}
+    />{#if !beat.flowing},
+      <InlineChoice
+        value={beat.show}
+        label="When the moves are shown"
+        choices={SHOWING_WORDS}
+        onchange={(show) => change({ ...beat, show })}
+      />{/if}.
+    {#if active}
+      <MovePicker
+        {book}
+        text="and then…"
+        label="Another move"
+        class="ml-2 underline"
+        onpick={add}
+      />
+    {/if}
+  </p>
+{/if}

@@ -1,0 +1,121 @@
+<script lang="ts">
+  import { clockOf, lengthInWords, NO_SUM, type Beat } from '$core';
+  import ArrowDown from '@lucide/svelte/icons/arrow-down';
+  import ArrowUp from '@lucide/svelte/icons/arrow-up';
+  import Copy from '@lucide/svelte/icons/copy';
+  import GripVertical from '@lucide/svelte/icons/grip-vertical';
+  import Plus from '@lucide/svelte/icons/plus';
+  import Trash from '@lucide/svelte/icons/trash-2';
+  import type { Component } from 'svelte';
+  import { dragHandle } from 'svelte-dnd-action';
+  import { EDITORS } from '$lib/beats/editors';
+  import type { EditorProps } from '$lib/beats/editor';
+  import type { Desk } from './desk.svelte';
+
+  type Props = { desk: Desk; beat: Beat; number: number };
+  const { desk, beat, number }: Props = $props();
+
+  const Editor = $derived(EDITORS[beat.kind] as Component<EditorProps<Beat['kind']>>);
+  const active = $derived(desk.activeId === beat.id);
+  const start = $derived(desk.starts.get(beat.id));
+  const sum = $derived(desk.schedule.totals.byBeat.get(beat.id) ?? NO_SUM);
+  let row: HTMLElement;
+
+  $effect(() => {
+    if (desk.focusNext !== beat.id) return;
+    desk.focusNext = null;
+    row.querySelector<HTMLElement>('textarea, input')?.focus();
+    row.scrollIntoView({ block: 'nearest' });
+  });
+
+  function keydown(event: KeyboardEvent) {
+    if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
+      const by = event.key === 'ArrowUp' ? -1 : 1;
+      if (event.altKey) desk.shift(beat.id, by);
+      else if (event.ctrlKey) desk.focusNext = desk.neighbour(beat.id, by);
+      else return;
+    } else if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) desk.insertAfter(beat.id);
+    else if ((event.key === 'Delete' || event.key === 'Backspace') && event.altKey)
+      desk.remove(beat.id);
+    else return;
+    event.preventDefault();
+  }
+  function left(event: FocusEvent) {
+    const to = event.relatedTarget;
+    if (to instanceof Node && row.contains(to)) return;
+    // A list of moves hangs outside the row while it is open.
+    if (to instanceof Element && to.closest('[data-scope=combobox]')) return;
+    if (desk.activeId === beat.id) desk.activeId = null;
+    desk.draft.closeStep();
+  }
+  const TOOL = 'btn-quiet text-soft hover:text-ink min-h-0! py-0.5! px-2!';
+</script>
+
+<!-- Keys of the row work from any field within it. -->
+<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
+<article
+  bind:this={row}
+  class={[
+    'grid grid-cols-[4.5rem_minmax(0,1fr)] rounded-lg py-2 sm:grid-cols-[6rem_minmax(0,1fr)] lg:grid-cols-[6rem_minmax(0,1fr)_9rem]',
+    active && 'bg-raised shadow-[0_0_0_1px_var(--line)]',
+    !active && desk.pointedId === beat.id && 'bg-sunk',
+  ]}
+  data-beat={beat.id}
+  aria-label="Beat {number}: {beat.kind}"
+  onkeydown={keydown}
+  onfocusin={() => (desk.activeId = beat.id)}
+  onfocusout={left}
+  onpointerenter={() => (desk.pointedId = beat.id)}
+  onpointerleave={() => (desk.pointedId = null)}
+>
+  <div class="flex items-start justify-end gap-1 pr-4">
+    <span
+      use:dragHandle
+      class="mt-1 cursor-grab rounded text-soft opacity-40 hover:opacity-100 focus:opacity-100"
+      aria-label="Move beat {number}: Enter, then arrow keys"
+    >
+      <GripVertical size={18} aria-hidden="true" />
+    </span>
+    <span class="pt-0.5 text-soft tabular">{start === undefined ? '' : clockOf(start)}</span>
+  </div>
+  <div class="min-w-0">
+    <Editor
+      {beat}
+      {active}
+      book={desk.book}
+      setting={desk.adventure.setting}
+      defaults={desk.adventure.defaults}
+      change={(next, key) => desk.changeBeat(next, key)}
+      leave={() => desk.draft.closeStep()}
+    />
+    {#if active}
+      <div class="mt-1 -ml-1 flex flex-wrap" role="group" aria-label="This beat">
+        <button
+          type="button"
+          class={TOOL}
+          title="Ctrl+Enter"
+          onclick={() => desk.insertAfter(beat.id)}
+        >
+          <Plus size={16} aria-hidden="true" />line below
+        </button>
+        <button type="button" class={TOOL} title="Alt+↑" onclick={() => desk.shift(beat.id, -1)}>
+          <ArrowUp size={16} aria-hidden="true" />up
+        </button>
+        <button type="button" class={TOOL} title="Alt+↓" onclick={() => desk.shift(beat.id, 1)}>
+          <ArrowDown size={16} aria-hidden="true" />down
+        </button>
+        <button type="button" class={TOOL} onclick={() => desk.duplicate(beat.id)}>
+          <Copy size={16} aria-hidden="true" />again
+        </button>
+        <button type="button" class={TOOL} title="Alt+Delete" onclick={() => desk.remove(beat.id)}>
+          <Trash size={16} aria-hidden="true" />delete
+        </button>
+      </div>
+    {/if}
+  </div>
+  <p class="col-start-2 pl-1 text-soft tabular lg:col-start-3 lg:pt-0.5 lg:pr-4 lg:text-right">
+    {lengthInWords(sum.seconds)}{#if sum.reps > 0}<span class="lg:block"
+        ><span class="lg:hidden">, </span>{sum.reps} counted</span
+      >{/if}
+  </p>
+</article>

@@ -1,0 +1,124 @@
+<script lang="ts">
+  import { CHAPTER_KINDS, changeChapter, clockOf, type Beat, type Chapter } from '$core';
+  import Trash from '@lucide/svelte/icons/trash-2';
+  import { dragHandleZone, type DndEvent } from 'svelte-dnd-action';
+  import { CHAPTER_LOOKS, chapterHue } from '$lib/terrain/chapter-look';
+  import BeatRow from './BeatRow.svelte';
+  import type { Desk } from './desk.svelte';
+  import TypeLine from './TypeLine.svelte';
+
+  type Props = { desk: Desk; chapter: Chapter; firstNumber: number; hint: string };
+  const { desk, chapter, firstNumber, hint }: Props = $props();
+
+  const SETTLE_MS = matchMedia('(prefers-reduced-motion: reduce)').matches ? 0 : 150;
+  const seconds = $derived(desk.schedule.totals.byChapter.get(chapter.id)?.seconds ?? 0);
+  const insertIndex = $derived(
+    desk.insertAt?.chapterId === chapter.id ? desk.insertAt.index : null,
+  );
+
+  /** While a beat is being dragged the zone shows the order that it would leave. */
+  let dragged = $state.raw<Beat[] | null>(null);
+  const beats = $derived(dragged ?? chapter.beats);
+
+  function consider(event: CustomEvent<DndEvent<Beat>>) {
+    dragged = event.detail.items;
+  }
+  function finalize(event: CustomEvent<DndEvent<Beat>>) {
+    dragged = null;
+    desk.dropBeats(chapter.id, event.detail.items);
+  }
+  const rename = (title: string) =>
+    desk.edit((now) => changeChapter(now, chapter.id, (c) => ({ ...c, title })), chapter.id);
+  const setKind = (kind: Chapter['kind']) =>
+    desk.edit((now) => changeChapter(now, chapter.id, (c) => ({ ...c, kind })));
+</script>
+
+<section aria-label="Chapter: {chapter.title}" class="pt-8">
+  <div
+    class="grid grid-cols-[4.5rem_minmax(0,1fr)] items-baseline sm:grid-cols-[6rem_minmax(0,1fr)]"
+  >
+    <span class="flex justify-end pr-4" aria-hidden="true">
+      <span class="mark" style:background={chapterHue(chapter.kind)}></span>
+    </span>
+    <div class="flex flex-wrap items-baseline gap-x-3">
+      <h2 class="sr-only">{chapter.title}</h2>
+      <input
+        class="field-sizing-content min-w-32 rounded border-0 bg-transparent px-1 py-0 font-heading text-2xl font-bold hover:bg-sunk focus:bg-raised focus:ring-0"
+        aria-label="Chapter title"
+        value={chapter.title}
+        maxlength="120"
+        oninput={(event) => rename(event.currentTarget.value)}
+        onblur={() => desk.draft.closeStep()}
+      />
+      <select
+        class="inline-word bg-none! pr-1! font-normal! text-soft hover:text-ink"
+        aria-label="Kind of chapter"
+        value={chapter.kind}
+        onchange={(event) => setKind(event.currentTarget.value as Chapter['kind'])}
+      >
+        {#each CHAPTER_KINDS as kind (kind)}
+          <option value={kind}>{CHAPTER_LOOKS[kind].word.toLowerCase()}</option>
+        {/each}
+      </select>
+      {#if seconds > 0}<span class="text-soft tabular">{clockOf(seconds)}</span>{/if}
+      {#if chapter.beats.length === 0 && desk.adventure.chapters.length > 1}
+        <button
+          type="button"
+          class="btn-quiet min-h-0! px-2! py-0! text-soft"
+          aria-label="Delete the empty chapter {chapter.title}"
+          onclick={() => desk.removeChapter(chapter.id)}
+        >
+          <Trash size={16} aria-hidden="true" />delete
+        </button>
+      {/if}
+    </div>
+  </div>
+  <div
+    class="min-h-2"
+    use:dragHandleZone={{
+      items: [...beats],
+      type: 'beat',
+      flipDurationMs: SETTLE_MS,
+      dropTargetStyle: {},
+    }}
+    onconsider={consider}
+    onfinalize={finalize}
+  >
+    {#each beats as beat, index (beat.id)}
+      <div>
+        {#if insertIndex === index && index > 0}
+          <TypeLine
+            {desk}
+            place={{ chapterId: chapter.id, index }}
+            placeholder="What comes here?"
+            label="A new line here"
+            eager
+            onescape={() => (desk.insertAt = null)}
+            onadded={(next) => (desk.insertAt = next)}
+          />
+        {/if}
+        <BeatRow {desk} {beat} number={firstNumber + index} />
+      </div>
+    {/each}
+  </div>
+  <TypeLine
+    {desk}
+    place={{ chapterId: chapter.id, index: chapter.beats.length }}
+    placeholder={hint}
+    label="Next line in {chapter.title}"
+    eager={insertIndex !== null && insertIndex >= chapter.beats.length}
+    onadded={(next) => {
+      if (next.chapterId !== chapter.id) desk.insertAt = next;
+    }}
+  />
+</section>
+
+<style>
+  .mark {
+    display: inline-block;
+    width: 1rem;
+    height: 1rem;
+    border-radius: 4px;
+    border: 2px solid var(--ink);
+  }
+</style>

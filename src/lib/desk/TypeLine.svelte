@@ -1,0 +1,89 @@
+<!-- Type what you would write on paper; it says what it understood; Enter puts it in. -->
+<script lang="ts">
+  import { readQuickLine, suggestMoves } from '$core';
+  import type { Desk, InsertPlace } from './desk.svelte';
+  import { readingInWords } from './reading-words';
+
+  type Props = {
+    desk: Desk;
+    place: InsertPlace;
+    placeholder: string;
+    label: string;
+    /** Takes the keyboard when it appears. */
+    eager?: boolean;
+    onescape?: () => void;
+    onadded?: (next: InsertPlace) => void;
+  };
+  const { desk, place, placeholder, label, eager = false, onescape, onadded }: Props = $props();
+
+  const uid = $props.id();
+  let text = $state('');
+
+  const reading = $derived(readQuickLine(text, desk.finder, desk.adventure.setting.ages));
+  const said = $derived(readingInWords(reading));
+
+  /** The words at the end of the line that may be the beginning of a move's name. */
+  const tail = $derived(/(?:^|[\d\s×])([a-z][a-z -]*)$/iu.exec(text)?.[1]?.trim() ?? '');
+  const suggestion = $derived.by(() => {
+    if (reading.kind !== 'tell' || tail.length < 2 || tail.split(' ').length > 3) return null;
+    const move = suggestMoves(desk.book, tail, 1)[0];
+    return move ?? null;
+  });
+
+  function add() {
+    const next = desk.addReading(reading, place);
+    if (!next) return;
+    text = '';
+    onadded?.(next);
+  }
+  function keydown(event: KeyboardEvent) {
+    if (event.key === 'Enter' && !event.isComposing) {
+      event.preventDefault();
+      add();
+    } else if (event.key === 'Escape' && onescape) {
+      event.preventDefault();
+      onescape();
+    } else if (event.key === 'Tab' && !event.shiftKey && suggestion) {
+      event.preventDefault();
+      text = `${text.slice(0, text.length - tail.length)}${suggestion.plural}`;
+    }
+  }
+</script>
+
+<div class="grid grid-cols-[4.5rem_minmax(0,1fr)] items-start sm:grid-cols-[6rem_minmax(0,1fr)]">
+  <span class="pt-2 pr-4 text-right text-xl text-soft" aria-hidden="true">+</span>
+  <div>
+    <input
+      class="w-full border-0 border-b-2 border-dashed border-line bg-transparent px-1 py-2 text-lg focus:border-water focus:ring-0"
+      aria-label={label}
+      aria-describedby="{uid}-said"
+      {placeholder}
+      autocomplete="off"
+      spellcheck="true"
+      bind:value={text}
+      {@attach (input) => {
+        if (eager) input.focus();
+      }}
+      onkeydown={keydown}
+    />
+    <p id="{uid}-said" class="min-h-6 pl-1 text-soft" aria-live="polite">
+      {#if said}
+        {said}. <span class="whitespace-nowrap"><kbd>Enter</kbd> puts it in.</span>
+        {#if suggestion}
+          <span class="whitespace-nowrap"><kbd>Tab</kbd> for {suggestion.plural}.</span>
+        {/if}
+      {/if}
+    </p>
+  </div>
+</div>
+
+<style>
+  kbd {
+    border: 1px solid var(--line);
+    border-radius: 5px;
+    padding: 0 0.35rem;
+    font-size: 0.875rem;
+    background: var(--raised);
+    color: var(--ink);
+  }
+</style>

@@ -1,0 +1,129 @@
+import {
+  addBeats,
+  addChapter,
+  beatFromReading,
+  changeBeat,
+  copyBeat,
+  findBeat,
+  makeMoveFinder,
+  moveBookOf,
+  removeBeat,
+  removeChapter,
+  setBeats,
+  shiftBeat,
+  startsBy,
+  unroll,
+  type Adventure,
+  type Beat,
+  type Pace,
+  type QuickReading,
+} from '$core';
+import type { Draft } from '$lib/store/draft.svelte';
+import { newId } from '$lib/store/new-id';
+
+/** Where a typed line goes: before the beat at `index` of the chapter, counted from 0. */
+export type InsertPlace = Readonly<{ chapterId: string; index: number }>;
+
+/** The script on the desk: what is read off it, and everything that can be done to it. */
+export class Desk {
+  /** The beat that is being worked on, and the one that is pointed at in script or terrain. */
+  activeId = $state<string | null>(null);
+  pointedId = $state<string | null>(null);
+  insertAt = $state.raw<InsertPlace | null>(null);
+  /** The id of the beat that should take the keyboard when it appears. */
+  focusNext = $state<string | null>(null);
+
+  readonly draft: Draft;
+  readonly #pace: () => Pace;
+
+  constructor(draft: Draft, pace: () => Pace) {
+    this.draft = draft;
+    this.#pace = pace;
+  }
+
+  readonly adventure = $derived.by(() => this.draft.adventure);
+  readonly schedule = $derived.by(() =>
+    unroll(this.adventure, this.adventure.setting, this.#pace()),
+  );
+  readonly starts = $derived(startsBy(this.schedule.cues, 'beatId'));
+  readonly #ownMoves = $derived(this.adventure.moves);
+  readonly book = $derived(moveBookOf({ moves: this.#ownMoves }));
+  readonly finder = $derived(makeMoveFinder(this.book));
+  readonly isEmpty = $derived(this.adventure.chapters.every(({ beats }) => beats.length === 0));
+
+  edit(change: (adventure: Adventure) => Adventure, key: string | null = null): void {
+    this.draft.edit(change, key);
+  }
+
+  changeBeat(beat: Beat, key?: string): void {
+    this.edit((now) => changeBeat(now, beat.id, () => beat), key ? `${beat.id}.${key}` : null);
+  }
+
+  /** Puts in what a typed line means. Returns where the next line would go, or null for nothing. */
+  addReading(reading: QuickReading, place: InsertPlace): InsertPlace | null {
+    if (reading.kind === 'chapter') {
+      const { chapters } = this.adventure;
+      const after = chapters.findIndex(({ id }) => id === place.chapterId);
+      const chapter = {
+        id: newId('ch'),
+        kind: reading.chapterKind,
+        title: reading.title,
+        beats: [],
+      };
+      this.edit((now) => addChapter(now, chapter, after + 1));
+      return { chapterId: chapter.id, index: 0 };
+    }
+    const beat = beatFromReading(reading, this.adventure.defaults, newId);
+    if (!beat) return null;
+    this.edit((now) => addBeats(now, place.chapterId, place.index, [beat]));
+    this.pointedId = beat.id;
+    return { ...place, index: place.index + 1 };
+  }
+
+  shift(beatId: string, by: -1 | 1): void {
+    this.edit((now) => shiftBeat(now, beatId, by));
+    this.focusNext = beatId;
+  }
+
+  duplicate(beatId: string): void {
+    const place = findBeat(this.adventure, beatId);
+    if (!place) return;
+    const chapter = this.adventure.chapters[place.chapter]!;
+    const copy = copyBeat(chapter.beats[place.beat]!, newId);
+    this.edit((now) => addBeats(now, chapter.id, place.beat + 1, [copy]));
+    this.focusNext = copy.id;
+  }
+
+  /** Takes a beat out; the keyboard goes to its neighbour. */
+  remove(beatId: string): void {
+    const place = findBeat(this.adventure, beatId);
+    if (!place) return;
+    const { beats } = this.adventure.chapters[place.chapter]!;
+    this.edit((now) => removeBeat(now, beatId));
+    this.focusNext = (beats[place.beat + 1] ?? beats[place.beat - 1])?.id ?? null;
+    this.activeId = null;
+  }
+
+  removeChapter(chapterId: string): void {
+    this.edit((now) => removeChapter(now, chapterId));
+  }
+
+  /** A drag leaves a chapter with these beats; a drag between two chapters is one step to undo. */
+  dropBeats(chapterId: string, beats: readonly Beat[]): void {
+    this.edit((now) => setBeats(now, chapterId, beats), 'drag');
+    queueMicrotask(() => this.draft.closeStep());
+  }
+
+  /** The beat before or after in the script, across chapters. */
+  neighbour(beatId: string, by: -1 | 1): string | null {
+    const ids = this.adventure.chapters.flatMap(({ beats }) => beats.map(({ id }) => id));
+    return ids[ids.indexOf(beatId) + by] ?? null;
+  }
+
+  insertAfter(beatId: string): void {
+    const place = findBeat(this.adventure, beatId);
+    if (!place) return;
+    const chapterId = this.adventure.chapters[place.chapter]!.id;
+    this.insertAt = { chapterId, index: place.beat + 1 };
+  }
+}

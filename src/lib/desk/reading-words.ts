@@ -1,0 +1,37 @@
+import { doseInWords, lengthInWords, type QuickReading } from '$core';
+
+/** More words than this, and a line that names a move is plainly prose, not a slip. */
+const MOST_SLIPS = 3;
+
+/** What was understood of a typed line, for reading back before Enter is pressed. */
+export function readingInWords(reading: QuickReading): string {
+  switch (reading.kind) {
+    case 'nothing':
+      return '';
+    case 'chapter':
+      return `A new chapter: ${reading.title}`;
+    case 'drink':
+      return `A drink, ${lengthInWords(reading.seconds)}`;
+    case 'tell':
+      if (reading.waitSeconds !== undefined) {
+        return `A question, with ${reading.waitSeconds} s for answers`;
+      }
+      return reading.unread.length > 0 && reading.unread.length <= MOST_SLIPS
+        ? `A line to say. As a move, “${reading.unread.join(' ')}” is not understood`
+        : 'A line to say';
+    case 'circuit': {
+      const { moves, rounds, workSeconds, restSeconds } = reading;
+      const what =
+        moves.length > 0 ? moves.map((move) => move.name).join(', ') : 'stations to come';
+      return `A circuit: ${what}; ${rounds} × (${workSeconds} s work, ${restSeconds} s rest)`;
+    }
+    case 'move': {
+      const parts = reading.actions.map(({ move, dose, guise, usualAmount }) => {
+        const name = guise.name ? `${guise.name} (${move.name})` : move.name;
+        return `${name}, ${doseInWords(dose)}${usualAmount ? ' as usual' : ''}`;
+      });
+      const rounds = reading.rounds > 1 ? `, ${reading.rounds} rounds` : '';
+      return `${parts.join('; then ')}${rounds}`;
+    }
+  }
+}

@@ -1,0 +1,92 @@
+import { parseAdventure, problem, problemOfIssue, type Adventure, type Problem } from '$core';
+import { json } from '@sveltejs/kit';
+import type { z } from 'zod';
+import { problemInWords } from '$lib/words/problems';
+
+/** Most that a request may carry: 2 MiB, in bytes. */
+export const MAX_BODY_BYTES = 2 * 1024 * 1024;
+
+const STATUS: Partial<Record<Problem['code'] | 'wrong-media-type', number>> = {
+  'too-large': 413,
+  'wrong-media-type': 415,
+};
+
+/** An answer that says what is wrong: `{error: {code, message, path}}`, and all of it in `problems`. */
+export function refuse(problems: readonly Problem[], status?: number): Response {
+  const first = problems[0]!;
+  const spoken = problems.map((one) => ({
+    code: one.code,
+    message: problemInWords(one),
+    path: one.path,
+  }));
+  return json(
+    { error: { ...spoken[0], problems: spoken } },
+    { status: status ?? STATUS[first.code] ?? 400 },
+  );
+}
+
+function refuseWith(status: number, code: string, message: string): Response {
+  return json({ error: { code, message, path: [] } }, { status });
+}
+
+/** The body's text, read no further than the limit; null if it is longer. */
+async function readText(request: Request): Promise<string | null> {
+  if (Number(request.headers.get('content-length') ?? 0) > MAX_BODY_BYTES) return null;
+  const reader = request.body?.getReader();
+  if (!reader) return '';
+  const decoder = new TextDecoder();
+  let text = '';
+  let bytes = 0;
+  for (;;) {
+    const { done, value } = await reader.read();
+    if (done) return text + decoder.decode();
+    bytes += value.byteLength;
+    if (bytes > MAX_BODY_BYTES) {
+      await reader.cancel();
+      return null;
+    }
+    text += decoder.decode(value, { stream: true });
+  }
+}
+
+/** The JSON in a request, or the answer that says why there is none. */
+export async function readJson(request: Request): Promise<{ value: unknown } | Response> {
+  const type = request.headers.get('content-type') ?? '';
+  if (!/^application\/([a-z.+-]+\+)?json\b/u.test(type)) {
+    return refuseWith(
+      415,
+      'wrong-media-type',
+      'Send JSON, with the content type application/json.',
+    );
+  }
+  const text = await readText(request);
+  if (text === null) return refuse([problem('too-large', [], { most: MAX_BODY_BYTES })], 413);
+  try {
+    return { value: JSON.parse(text) as unknown };
+  } catch {
+    return refuse([problem('not-json')]);
+  }
+}
+
+/**
+ * The body checked by `schema`, its `adventure` checked and migrated as a file is. A bare
+ * adventure file is taken as `{adventure}`.
+ */
+export async function readRequest<Schema extends z.ZodObject>(
+  request: Request,
+  schema: Schema,
+): Promise<{ body: z.infer<Schema>; adventure: Adventure } | Response> {
+  const read = await readJson(request);
+  if (read instanceof Response) return read;
+  const { value } = read;
+  const bare = typeof value === 'object' && value !== null && 'format' in value;
+  const parsed = schema.safeParse(bare ? { adventure: value } : value, { reportInput: true });
+  if (!parsed.success) return refuse(parsed.error.issues.map(problemOfIssue));
+  const document = (parsed.data as { adventure?: unknown }).adventure;
+  const adventure = parseAdventure(document);
+  if (!adventure.ok) {
+    const at = bare ? [] : ['adventure'];
+    return refuse(adventure.problems.map((one) => ({ ...one, path: [...at, ...one.path] })));
+  }
+  return { body: parsed.data, adventure: adventure.value };
+}

@@ -1,0 +1,78 @@
+<script lang="ts">
+  import { clockOf, unroll } from '$core';
+  import { resolve } from '$app/paths';
+  import { formatDistanceToNow } from 'date-fns';
+  import Copy from '@lucide/svelte/icons/copy';
+  import Download from '@lucide/svelte/icons/download';
+  import Play from '@lucide/svelte/icons/play';
+  import Trash from '@lucide/svelte/icons/trash-2';
+  import Terrain from '$lib/terrain/Terrain.svelte';
+  import { preferences } from '$lib/store/preferences.svelte';
+  import type { AdventureRecord } from '$lib/store/db';
+
+  type Props = {
+    record: AdventureRecord;
+    onduplicate: () => void;
+    onexport: () => void;
+    onremove: () => void;
+  };
+  const { record, onduplicate, onexport, onremove }: Props = $props();
+
+  const adventure = $derived(record.document);
+  const schedule = $derived(unroll(adventure, adventure.setting, preferences.pace));
+  const title = $derived(adventure.title || 'Untitled adventure');
+  const ages = $derived(adventure.setting.ages);
+  const about = $derived(
+    [
+      ages.from === ages.to ? `age ${ages.from}` : `ages ${ages.from} to ${ages.to}`,
+      adventure.setting.place,
+      record.lastLedAt
+        ? `last led ${formatDistanceToNow(record.lastLedAt, { addSuffix: true })}`
+        : 'not led yet',
+    ].join(' · '),
+  );
+  const small = 'btn-quiet text-soft hover:text-ink';
+</script>
+
+<li class="group grid gap-x-8 gap-y-2 border-t border-line py-6 md:grid-cols-[minmax(0,1fr)_20rem]">
+  <div>
+    <h2 class="text-2xl">
+      <a href={resolve('/desk/[id]', { id: record.id })} class="decoration-2 underline-offset-4">
+        {title}
+      </a>
+      {#if record.demo}
+        <span class="ml-2 align-middle text-base font-medium text-pencil">demo</span>
+      {/if}
+    </h2>
+    {#if adventure.world.want}<p class="mt-1 max-w-prose">{adventure.world.want}</p>{/if}
+    <p class="mt-1 text-soft">
+      {about}{adventure.world.name ? ` · ${adventure.world.name}` : ''}
+    </p>
+    <div class="mt-2 -ml-3 flex flex-wrap gap-x-1">
+      <a href={resolve('/stage/[id]', { id: record.id })} class="btn-quiet font-semibold">
+        <Play size={18} aria-hidden="true" />Lead it
+      </a>
+      <button type="button" class={small} onclick={onduplicate} aria-label="Duplicate {title}">
+        <Copy size={18} aria-hidden="true" />Duplicate
+      </button>
+      <button type="button" class={small} onclick={onexport} aria-label="Save {title} as a file">
+        <Download size={18} aria-hidden="true" />Save as file
+      </button>
+      <button type="button" class={small} onclick={onremove} aria-label="Delete {title}">
+        <Trash size={18} aria-hidden="true" />Delete
+      </button>
+    </div>
+  </div>
+  <a
+    href={resolve('/desk/[id]', { id: record.id })}
+    class="block no-underline"
+    tabindex="-1"
+    aria-hidden="true"
+  >
+    <Terrain cues={schedule.cues} chapters={adventure.chapters} small height={84} />
+    <p class="mt-1 flex justify-between tabular">
+      <span class="font-heading text-xl font-bold">{clockOf(schedule.totalSeconds)}</span>
+      <span class="text-soft">of {clockOf(adventure.setting.slotSeconds)}</span>
+    </p>
+  </a>
+</li>

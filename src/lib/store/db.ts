@@ -1,0 +1,44 @@
+import type { Adventure, Run } from '$core';
+import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+
+/** An adventure as the browser keeps it. `revision` grows by one with each save. */
+export type AdventureRecord = Readonly<{
+  id: string;
+  document: Adventure;
+  revision: number;
+  savedAt: string;
+  demo: boolean;
+  lastLedAt: string | null;
+}>;
+
+interface ArrupSchema extends DBSchema {
+  adventures: { key: string; value: AdventureRecord };
+  runs: { key: string; value: Run; indexes: { byAdventure: string } };
+  settings: { key: string; value: unknown };
+}
+export type ArrupDb = IDBPDatabase<ArrupSchema>;
+
+export function openArrup(name = 'arrup'): Promise<ArrupDb> {
+  return openDB<ArrupSchema>(name, 1, {
+    upgrade(db) {
+      db.createObjectStore('adventures', { keyPath: 'id' });
+      db.createObjectStore('runs', { keyPath: 'id' }).createIndex('byAdventure', 'adventureId');
+      db.createObjectStore('settings');
+    },
+    // A newer tab wants to change the store's shape: let it, rather than block it for ever.
+    blocking(_current, _blocked, event) {
+      (event.target as IDBDatabase).close();
+    },
+  });
+}
+
+let shared: Promise<ArrupDb> | null = null;
+
+/** The browser's one store. */
+export function arrupDb(): Promise<ArrupDb> {
+  shared ??= openArrup().catch((reason: unknown) => {
+    shared = null;
+    throw reason;
+  });
+  return shared;
+}

@@ -1,0 +1,6 @@
+/** A fresh id with its prefix; also where `crypto.randomUUID` is missing (plain http). */
+export function newId(prefix: string): string {
+  const bytes = crypto.getRandomValues(new Uint8Array(9));
+  const text = [...bytes].map((byte) => byte.toString(36).padStart(2, '0')).join('');
+  return `${prefix}_${text}`;
+}

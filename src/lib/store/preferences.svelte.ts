@@ -1,0 +1,68 @@
+import { DEFAULT_PACE, type LinesMode } from '$core';
+import { arrupDb } from './db';
+
+export type Mode = 'light' | 'dark' | 'system';
+export type Paper = 'a4' | 'letter';
+
+/** What the presenter has chosen once for all adventures. */
+export type Preferences = Readonly<{
+  wordsPerMinute: number;
+  volume: number;
+  muted: boolean;
+  lines: LinesMode;
+  paper: Paper;
+}>;
+
+const USUAL: Preferences = {
+  wordsPerMinute: DEFAULT_PACE.wordsPerMinute,
+  volume: 0.6,
+  muted: false,
+  lines: 'run on',
+  paper: 'a4',
+};
+
+const MODE_KEY = 'arrup.mode';
+
+class PreferenceStore {
+  #current = $state.raw<Preferences>(USUAL);
+  #mode = $state<Mode>('system');
+  #loading: Promise<void> | null = null;
+
+  get current(): Preferences {
+    return this.#current;
+  }
+
+  get pace() {
+    return { ...DEFAULT_PACE, wordsPerMinute: this.#current.wordsPerMinute };
+  }
+
+  get mode(): Mode {
+    return this.#mode;
+  }
+
+  load(): Promise<void> {
+    this.#loading ??= (async () => {
+      const stored = localStorage.getItem(MODE_KEY);
+      this.#mode = stored === 'light' || stored === 'dark' ? stored : 'system';
+      const kept = await (await arrupDb()).get('settings', 'preferences');
+      this.#current = { ...USUAL, ...(kept as Partial<Preferences> | undefined) };
+    })();
+    return this.#loading;
+  }
+
+  async change(change: Partial<Preferences>): Promise<void> {
+    this.#current = { ...this.#current, ...change };
+    await (await arrupDb()).put('settings', this.#current, 'preferences');
+  }
+
+  setMode(mode: Mode): void {
+    this.#mode = mode;
+    if (mode === 'system') localStorage.removeItem(MODE_KEY);
+    else localStorage.setItem(MODE_KEY, mode);
+    const dark = matchMedia('(prefers-color-scheme: dark)').matches;
+    const shown = mode === 'system' ? (dark ? 'dark' : 'light') : mode;
+    document.documentElement.dataset.mode = shown;
+  }
+}
+
+export const preferences = new PreferenceStore();

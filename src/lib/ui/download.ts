@@ -1,0 +1,9 @@
+/** Hands a text to the browser as a file to keep. */
+export function download(name: string, mediaType: string, text: string): void {
+  const address = URL.createObjectURL(new Blob([text], { type: mediaType }));
+  const link = document.createElement('a');
+  link.href = address;
+  link.download = name;
+  link.click();
+  setTimeout(() => URL.revokeObjectURL(address), 10_000);
+}

@@ -1,0 +1,33 @@
+/** A short message at the foot of the page, with one thing to do about it where there is one. */
+export type Notice = Readonly<{
+  id: number;
+  text: string;
+  action?: Readonly<{ label: string; run: () => void | Promise<void> }>;
+  /** A trouble stays until it is closed. */
+  stays: boolean;
+}>;
+
+/** Long enough to reach for "Undo" with the keyboard. */
+const SHOWN_MS = 12_000;
+
+class Notices {
+  #list = $state.raw<readonly Notice[]>([]);
+  #next = 1;
+
+  get list(): readonly Notice[] {
+    return this.#list;
+  }
+
+  say(text: string, action?: Notice['action'], stays = false): void {
+    const notice = { id: this.#next, text, action, stays };
+    this.#next += 1;
+    this.#list = [...this.#list.slice(-2), notice];
+    if (!stays) setTimeout(() => this.close(notice.id), SHOWN_MS);
+  }
+
+  close(id: number): void {
+    this.#list = this.#list.filter((notice) => notice.id !== id);
+  }
+}
+
+export const notices = new Notices();

@@ -1,0 +1,64 @@
+import type { Path, Problem, ProblemCode } from '$core';
+
+type Params = Problem['params'];
+
+/** What happened, in words a presenter would use. */
+const WORDS: Readonly<Record<ProblemCode, (params: Params) => string>> = {
+  'too-large': () => 'The file is larger than 2 MB, more than any adventure needs.',
+  'not-json': () => 'The file is broken or is not an adventure: it cannot be read as one.',
+  'not-arrup': () => 'This is not an Arrup adventure. Its file name ends in .arrup.json.',
+  'newer-version': ({ version, known }) =>
+    `It was made with a newer Arrup (version ${version}; this one knows up to ${known}). Update Arrup, then open it again.`,
+  'bad-version': () => 'It does not say which version it is.',
+  missing: () => 'Something is missing here.',
+  'wrong-type': ({ expected }) => `This should be a ${kindWord(String(expected))}.`,
+  'too-small': ({ least }) => `This is too small or too few: ${least} is the least.`,
+  'too-big': ({ most }) => `This is too big or too long: ${most} is the most.`,
+  'not-one-of': ({ allowed }) =>
+    Array.isArray(allowed) ? `This must be one of: ${allowed.join(', ')}.` : 'This is not known.',
+  'bad-pattern': () => 'This has signs in it that do not belong here.',
+  'unknown-field': ({ fields }) => `There is something here that Arrup does not know: ${fields}.`,
+  'ages-backwards': () => 'The youngest age is above the oldest.',
+  'kind-not-built': ({ kind }) => `A beat of the kind “${kind}” needs a newer Arrup.`,
+  'unknown-move': ({ move }) => `There is no move “${move}” in the catalogue or in the file.`,
+  'same-id': ({ id }) => `The mark “${id}” is used twice.`,
+  invalid: () => 'This is not as it should be.',
+};
+
+function kindWord(expected: string): string {
+  const words: Record<string, string> = {
+    string: 'text',
+    int: 'whole number',
+    array: 'list',
+    object: 'group of facts',
+    boolean: 'yes or no',
+  };
+  return words[expected] ?? expected;
+}
+
+const LISTS: Readonly<Record<string, string>> = {
+  chapters: 'chapter',
+  beats: 'beat',
+  actions: 'move',
+  stations: 'station',
+  moves: 'own move',
+  amounts: 'set',
+  cast: 'character',
+};
+
+/** A path as a place in the script: "chapter 2, beat 3, move 1, dose". */
+export function placeInWords(path: Path): string {
+  const steps: string[] = [];
+  path.forEach((step, index) => {
+    const list = LISTS[String(path[index - 1])];
+    if (typeof step === 'number') steps.push(list ? `${list} ${step + 1}` : `number ${step + 1}`);
+    else if (!(step in LISTS && typeof path[index + 1] === 'number')) steps.push(step);
+  });
+  return steps.join(', ');
+}
+
+/** One problem in a sentence, with its place where it has one. */
+export function problemInWords({ code, path, params }: Problem): string {
+  const place = placeInWords(path);
+  return place ? `In ${place}: ${WORDS[code](params)}` : WORDS[code](params);
+}

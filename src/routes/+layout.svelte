@@ -1,0 +1,50 @@
+<script lang="ts">
+  import { resolve } from '$app/paths';
+  import { page } from '$app/state';
+  import Brand from '$lib/ui/Brand.svelte';
+  import NoticeBar from '$lib/ui/NoticeBar.svelte';
+  import { preferences } from '$lib/store/preferences.svelte';
+  import '../app.css';
+
+  const { children } = $props();
+
+  const onStage = $derived(page.route.id?.startsWith('/stage') ?? false);
+  const places = [
+    { path: '/' as const, name: 'Shelf', at: ['/', '/desk/[id]', '/prep/[id]'] },
+    { path: '/logbook' as const, name: 'Logbook', at: ['/logbook', '/logbook/[id]'] },
+    { path: '/settings' as const, name: 'Settings', at: ['/settings'] },
+  ];
+
+  $effect(() => {
+    void preferences.load();
+  });
+</script>
+
+{#if !onStage}
+  <header
+    class="mx-auto flex max-w-6xl flex-wrap items-center justify-between gap-x-6 gap-y-1 px-4 pt-3 sm:px-6 print:hidden"
+  >
+    <a
+      href={resolve('/')}
+      class="flex items-center gap-2 no-underline"
+      aria-label="Arrup: the shelf"
+    >
+      <Brand />
+      <span class="font-heading text-2xl font-extrabold tracking-tight">Arrup</span>
+    </a>
+    <nav aria-label="Places" class="flex">
+      {#each places as { path, name, at } (path)}
+        {@const here = at.includes(page.route.id ?? '')}
+        <a
+          href={resolve(path)}
+          class={['btn-quiet', here && 'font-bold underline decoration-2 underline-offset-4']}
+          aria-current={page.route.id === path ? 'page' : undefined}
+        >
+          {name}
+        </a>
+      {/each}
+    </nav>
+  </header>
+{/if}
+{@render children()}
+<NoticeBar />

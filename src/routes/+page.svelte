@@ -1,0 +1,147 @@
+<script lang="ts">
+  import { parseArrupJson, MAX_FILE_CHARACTERS } from '$core';
+  import { goto } from '$app/navigation';
+  import { resolve } from '$app/paths';
+  import FolderOpen from '@lucide/svelte/icons/folder-open';
+  import Plus from '@lucide/svelte/icons/plus';
+  import { EXPORTS, fileNameOf } from '$lib/prep/exports';
+  import ShelfRow from '$lib/shelf/ShelfRow.svelte';
+  import { searchShelf } from '$lib/shelf/search';
+  import type { AdventureRecord } from '$lib/store/db';
+  import { shelf } from '$lib/store/shelf.svelte';
+  import { download } from '$lib/ui/download';
+  import { notices } from '$lib/ui/notices.svelte';
+  import { problemInWords } from '$lib/words/problems';
+
+  let query = $state('');
+  let refused = $state.raw<{ file: string; reasons: readonly string[] } | null>(null);
+  let trouble = $state('');
+  let picker: HTMLInputElement;
+
+  const found = $derived(searchShelf(shelf.records, query));
+
+  $effect(() => {
+    shelf.load().catch((reason: unknown) => {
+      trouble = `Your adventures cannot be read from this browser's store: ${reason}. A private window may forbid it.`;
+    });
+    return shelf.follow();
+  });
+
+  const open = (id: string) => goto(resolve('/desk/[id]', { id }));
+
+  async function importFile() {
+    const file = picker.files?.[0];
+    picker.value = '';
+    if (!file) return;
+    const tooLarge = file.size > MAX_FILE_CHARACTERS * 4;
+    const parsed = parseArrupJson(
+      tooLarge ? ' '.repeat(MAX_FILE_CHARACTERS + 1) : await file.text(),
+    );
+    if (!parsed.ok) {
+      refused = { file: file.name, reasons: parsed.problems.map(problemInWords) };
+      return;
+    }
+    refused = null;
+    const id = await shelf.takeIn(parsed.value);
+    notices.say(`“${parsed.value.title || 'Untitled adventure'}” is on your shelf.`, {
+      label: 'Open it',
+      run: () => open(id),
+    });
+  }
+
+  function save({ document }: AdventureRecord) {
+    const format = EXPORTS[0]!;
+    download(fileNameOf(document, format), format.mediaType, format.write(document));
+  }
+
+  async function remove(record: AdventureRecord) {
+    await shelf.remove(record.id);
+    notices.say(`“${record.document.title || 'Untitled adventure'}” is off your shelf.`, {
+      label: 'Undo',
+      run: () => shelf.putBack(record),
+    });
+  }
+</script>
+
+<svelte:head><title>Shelf · Arrup</title></svelte:head>
+
+<main class="mx-auto max-w-6xl px-4 pb-24 sm:px-6">
+  <div class="flex flex-wrap items-end justify-between gap-4 pt-8 pb-6">
+    <div>
+      <h1 class="text-4xl">Your adventures</h1>
+      <p class="mt-1 text-soft">Kept in this browser, and nowhere else.</p>
+    </div>
+    <div class="flex flex-wrap items-center gap-2">
+      <button type="button" class="btn-quiet" onclick={() => picker.click()}>
+        <FolderOpen size={20} aria-hidden="true" />Open a file
+      </button>
+      <button
+        type="button"
+        class="btn-lamp text-lg"
+        onclick={async () => open(await shelf.startNew())}
+      >
+        <Plus size={22} aria-hidden="true" />New adventure
+      </button>
+      <input
+        bind:this={picker}
+        type="file"
+        accept=".json,application/json"
+        class="hidden"
+        aria-label="Adventure file"
+        onchange={importFile}
+      />
+    </div>
+  </div>
+
+  {#if trouble}<p class="py-4 font-semibold text-pencil" role="alert">{trouble}</p>{/if}
+
+  {#if refused}
+    <section class="mb-6 border-l-4 border-pencil py-1 pl-5" role="alert">
+      <h2 class="text-xl">“{refused.file}” was not opened. Nothing here has changed.</h2>
+      <ul class="mt-2 list-disc pl-5">
+        {#each refused.reasons as reason, index (index)}<li>{reason}</li>{/each}
+      </ul>
+      <button type="button" class="mt-2 -ml-3 btn-quiet" onclick={() => (refused = null)}>
+        All right
+      </button>
+    </section>
+  {/if}
+
+  {#if shelf.ready}
+    {#if shelf.records.length > 3}
+      <label class="mb-4 flex max-w-md items-center gap-3">
+        <span class="sr-only">Search your adventures</span>
+        <input
+          class="input"
+          type="search"
+          placeholder="Find by title, story, move or age"
+          bind:value={query}
+        />
+      </label>
+    {/if}
+    {#if shelf.records.length === 0}
+      <div class="border-t border-line py-12">
+        <p class="max-w-xl font-heading text-2xl">
+          The shelf is empty. Begin a new adventure, or bring the three demo adventures back in
+          <a href={resolve('/settings')}>Settings</a>.
+        </p>
+      </div>
+    {:else if found.length === 0}
+      <p class="border-t border-line py-10 text-lg">
+        Nothing on the shelf has “{query}” in it.
+        <button type="button" class="underline" onclick={() => (query = '')}>Show all</button>
+      </p>
+    {:else}
+      <ul>
+        {#each found as record (record.id)}
+          <ShelfRow
+            {record}
+            onduplicate={async () => open(await shelf.duplicate(record))}
+            onexport={() => save(record)}
+            onremove={() => remove(record)}
+          />
+        {/each}
+      </ul>
+    {/if}
+  {/if}
+</main>
