@@ -100,5 +100,7 @@ export {
   tick,
 } from './stage/leading';
 export type { Leading, LeadingStatus, LinesMode, Visit } from './stage/leading';
+export { upcomingTicks } from './stage/upcoming-ticks';
+export type { UpcomingTick } from './stage/upcoming-ticks';
 export { restoreLeading, saveLeading } from './stage/saved-leading';
 export type { SavedLeading } from './stage/saved-leading';

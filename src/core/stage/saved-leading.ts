@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { DeepReadonly } from '../model/deep-readonly';
 import type { Cue } from '../schedule/cue';
 import { elapsedSeconds, prepareLeading, schedulePosition, type Leading } from './leading';
 
@@ -20,7 +21,7 @@ export const savedLeadingSchema = z.strictObject({
   enteredSeconds: z.number().min(0),
   visits: z.array(visitSchema).max(100_000),
 });
-export type SavedLeading = z.infer<typeof savedLeadingSchema>;
+export type SavedLeading = DeepReadonly<z.infer<typeof savedLeadingSchema>>;
 
 export function saveLeading(leading: Leading, now: number): SavedLeading {
   return {

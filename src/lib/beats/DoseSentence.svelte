@@ -4,8 +4,14 @@
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
 
-  type Props = { dose: Dose; move: Move; onchange: (dose: Dose, key: string) => void };
-  const { dose, move, onchange }: Props = $props();
+  type Props = {
+    dose: Dose;
+    move: Move;
+    /** Everything that can be changed is in sight; else only what is out of the ordinary. */
+    active: boolean;
+    onchange: (dose: Dose, key: string) => void;
+  };
+  const { dose, move, active, onchange }: Props = $props();
 
   let typed = $state<string | null>(null);
 
@@ -13,15 +19,17 @@
   const shown = $derived(typed ?? (ladder ? dose.amounts.join(', ') : String(dose.amounts[0])));
   const counted = $derived(dose.unit === 'reps' || dose.unit === 'steps');
 
-  const units = $derived<[DoseUnit, string][]>([
+  const UNITS: readonly (readonly [DoseUnit, string])[] = [
     ['reps', 'reps'],
     ['steps', 'steps'],
     ['seconds', 'seconds'],
     ['hold', 'second hold'],
-    ...(move.metresPerRep > 0 || dose.unit === 'metres'
-      ? ([['metres', 'metres']] as const).map((u) => [...u] as [DoseUnit, string])
-      : []),
-  ]);
+    ['metres', 'metres'],
+  ];
+  const travels = $derived(move.metresPerRep > 0);
+  const units = $derived(
+    UNITS.filter(([unit]) => unit !== 'metres' || travels || dose.unit === unit),
+  );
   const TIMES: readonly (readonly [number, string])[] = [
     [1, 'once'],
     [2, 'twice'],
@@ -33,6 +41,15 @@
     ['right', 'on the right'],
     ['any', 'on any side'],
   ];
+
+  const WAYS = [
+    [1, 'one way'],
+    [2, 'there and back'],
+  ] as const;
+  const COUNTS = [
+    ['on', 'counting on'],
+    ['back', 'counting back'],
+  ] as const;
 
   function readAmounts(text: string): number[] | null {
     const amounts = text
@@ -74,7 +91,6 @@
     aria-label="How many; several numbers make a ladder"
     aria-invalid={wrong}
     title="Several numbers make a ladder: 10, 15, 20"
-    inputmode="text"
     value={shown}
     oninput={(event) => input(event.currentTarget.value)}
     onfocus={(event) => event.currentTarget.select()}
@@ -86,37 +102,31 @@
     label="What is counted"
     choices={units}
     onchange={(unit) => onchange({ ...dose, unit }, 'unit')}
-  />{#if !ladder},
+  />{#if !ladder && (active || dose.amounts.length > 1)}{', '}
     <InlineChoice
       value={dose.amounts.length}
       label="How often"
       choices={TIMES}
       onchange={setTimes}
-    />{/if}{#if move.sided || dose.sides !== 'any'},
+    />{/if}{#if (active && move.sided) || dose.sides !== 'any'}{', '}
     <InlineChoice
       value={dose.sides}
       label="Which side"
       choices={SIDES}
       onchange={(sides) => onchange({ ...dose, sides }, 'sides')}
-    />{/if}{#if move.metresPerRep > 0 || dose.ways === 2},
+    />{/if}{#if (active && travels) || dose.ways === 2}{', '}
     <InlineChoice
       value={dose.ways}
       label="Which way"
-      choices={[
-        [1, 'one way'],
-        [2, 'there and back'],
-      ] as const}
+      choices={WAYS}
       onchange={(ways) => onchange({ ...dose, ways }, 'ways')}
-    />{/if}{#if counted},
+    />{/if}{#if (active && counted) || dose.count === 'back'}{', '}
     <InlineChoice
       value={dose.count}
       label="How the leader counts"
-      choices={[
-        ['on', 'counting on'],
-        ['back', 'counting back'],
-      ] as const}
+      choices={COUNTS}
       onchange={(count) => onchange({ ...dose, count }, 'count')}
-    />{/if}{#if dose.amounts.length > 1}, rest
+    />{/if}{#if dose.amounts.length > 1 && (active || dose.restSeconds > 0)}, rest
     <InlineNumber
       value={dose.restSeconds}
       label="Seconds of rest between sets"

@@ -68,7 +68,9 @@
     />
     <p id="{uid}-said" class="min-h-6 pl-1 text-soft" aria-live="polite">
       {#if said}
-        {said}. <span class="whitespace-nowrap"><kbd>Enter</kbd> puts it in.</span>
+        {suggestion ? '' : `${said}. `}<span class="whitespace-nowrap"
+          ><kbd>Enter</kbd> puts it in{suggestion ? ' as a line to say' : ''}.</span
+        >
         {#if suggestion}
           <span class="whitespace-nowrap"><kbd>Tab</kbd> for {suggestion.plural}.</span>
         {/if}

@@ -58,6 +58,7 @@
       <DoseSentence
         dose={action.dose}
         move={moveIn(book, action.move)}
+        {active}
         onchange={(dose, key) => changeAction({ ...action, dose }, key)}
       />
     </GuiseFields>

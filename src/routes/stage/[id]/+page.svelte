@@ -1,1 +1,132 @@
-<p>…</p>
+<script lang="ts">
+  import { clockOf } from '$core';
+  import { page } from '$app/state';
+  import { noteLed } from '$lib/store/adventures';
+  import { arrupDb } from '$lib/store/db';
+  import { newId } from '$lib/store/new-id';
+  import { preferences } from '$lib/store/preferences.svelte';
+  import { StageClock } from '$lib/stage/clock';
+  import { openStage, type StagePlan } from '$lib/stage/open-stage';
+  import { StageSound } from '$lib/stage/sound';
+  import { StageSession } from '$lib/stage/stage.svelte';
+  import StageDone from '$lib/stage/StageDone.svelte';
+  import StageReady from '$lib/stage/StageReady.svelte';
+  import StageView from '$lib/stage/StageView.svelte';
+  import { startTicker, stayAwake } from '$lib/stage/ticker';
+  import NotHere from '$lib/ui/NotHere.svelte';
+
+  const MOST_SPEED = 60;
+  const asked = Number(page.url.searchParams.get('speed') ?? 1);
+
+  let plan = $state.raw<StagePlan | null>(null);
+  let missing = $state(false);
+  let session = $state.raw<StageSession | null>(null);
+  let sound: StageSound | null = null;
+  let speed = $state(asked >= 1 && asked <= MOST_SPEED ? asked : 1);
+
+  const silent = $derived(preferences.current.muted || speed > 1);
+  const leftAt = $derived.by(() => {
+    const left = plan?.left;
+    const cue = left?.plan[left.leading.index];
+    return left && cue
+      ? `“${left.labels[cue.beatId] || 'the beginning'}”, ${clockOf(left.leading.scheduleSeconds)} in`
+      : null;
+  });
+
+  $effect(() => {
+    const { id } = page.params;
+    if (!id) return;
+    void preferences.load().then(async () => {
+      plan = await openStage(id, preferences.pace, new Date());
+      missing = plan === null;
+    });
+  });
+
+  $effect(() => {
+    if (!session) return;
+    const led = session;
+    const stop = startTicker(() => led.update());
+    const sleep = stayAwake();
+    return () => {
+      stop();
+      sleep();
+      sound?.close();
+    };
+  });
+
+  $effect(() => sound?.setVolume(silent ? 0 : preferences.current.volume));
+
+  function begin(carryOn: boolean) {
+    if (!plan) return;
+    const { adventure, schedule, left } = plan;
+    const clock = new StageClock(() => performance.now() / 1000, speed);
+    // Made here, in the press of a button: browsers let no sound begin otherwise.
+    sound = new StageSound(new AudioContext(), clock);
+    sound.wake();
+    sound.setVolume(silent ? 0 : preferences.current.volume);
+    const started = new StageSession(adventure, schedule, preferences.current.lines, {
+      clock,
+      speed,
+      today: () => new Date().toISOString(),
+      keep: async (run) => void (await (await arrupDb()).put('runs', run)),
+      newRunId: () => newId('run'),
+    });
+    if (speed === 1) started.sound = sound;
+    if (carryOn && left) {
+      started.carryOn(left, Math.max(0, (Date.now() - Date.parse(left.savedAt)) / 1000));
+    } else if (speed === 1) {
+      void arrupDb().then((db) => noteLed(db, adventure.id, new Date().toISOString()));
+    }
+    started.go();
+    session = started;
+  }
+
+  function keydown(event: KeyboardEvent) {
+    if (!session || session.status === 'done' || event.ctrlKey || event.metaKey || event.altKey)
+      return;
+    const { key } = event;
+    const onButton = event.target instanceof HTMLButtonElement;
+    if (key === ' ' && !onButton) session.goOrPause();
+    else if (key === 'ArrowRight' || key === 'PageDown' || (key === 'Enter' && !onButton))
+      session.next();
+    else if (key === 'ArrowLeft' || key === 'PageUp') session.back();
+    else if (key.toLowerCase() === 'm') mute();
+    else return;
+    event.preventDefault();
+  }
+  function mute() {
+    void preferences.change({ muted: !preferences.current.muted });
+  }
+</script>
+
+<svelte:window
+  onkeydown={keydown}
+  onpagehide={() => session?.status === 'running' && session.pause()}
+/>
+<svelte:head><title>{plan?.adventure.title || 'Stage'} · Arrup</title></svelte:head>
+
+{#if missing}
+  <NotHere what="adventure" />
+{:else if session?.status === 'done'}
+  <StageDone {session} />
+{:else if session}
+  <StageView
+    {session}
+    muted={silent}
+    rehearsal={speed > 1 ? speed : null}
+    onmute={mute}
+    onleave={() => session?.finish()}
+  />
+{:else if plan}
+  <StageReady
+    adventure={plan.adventure}
+    schedule={plan.schedule}
+    lines={preferences.current.lines}
+    {speed}
+    left={leftAt}
+    onlines={(lines) => void preferences.change({ lines })}
+    onspeed={(chosen) => (speed = chosen)}
+    oncarryon={() => begin(true)}
+    onbegin={() => begin(false)}
+  />
+{/if}

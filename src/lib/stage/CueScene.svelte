@@ -1,0 +1,115 @@
+<!-- One thing at a time, huge. -->
+<script lang="ts">
+  import type { Cue, Move } from '$core';
+  import { pictureFor, SIGNS } from '$lib/pictures/pictures';
+  import { fitText } from '$lib/ui/fit-text';
+  import CountRing from './CountRing.svelte';
+  import { cueWords, sideWords } from './cue-words';
+  import Pips from './Pips.svelte';
+  import SideSign from './SideSign.svelte';
+
+  type Props = {
+    cue: Cue;
+    move: Move | null;
+    count: number | null;
+    into: number;
+    mirror: boolean;
+    waiting: boolean;
+  };
+  const { cue, move, count, into, mirror, waiting }: Props = $props();
+
+  const words = $derived(cueWords(cue, move));
+  const doing = $derived(cue.doing);
+  const spoken = $derived(cue.kind === 'say' || cue.kind === 'ask');
+  const counted = $derived(cue.kind === 'work' && doing && doing.secondsPerCount > 0);
+  const side = $derived(
+    doing && cue.kind !== 'rest' && cue.kind !== 'show' ? sideWords(doing.side, mirror) : null,
+  );
+  const Picture = $derived(
+    cue.kind === 'drink'
+      ? SIGNS.drink
+      : spoken || !move || !doing
+        ? null
+        : pictureFor(doing.picture, move),
+  );
+  /** Counts fill rep by rep, time runs out. */
+  const share = $derived.by(() => {
+    if (counted && doing)
+      return Math.min(1, (Math.floor(into / doing.secondsPerCount + 1e-6) + 1) / doing.amount);
+    return 1 - into / cue.lengthSeconds;
+  });
+</script>
+
+<div class="scene" data-cue={cue.kind}>
+  <div class="flex min-h-14 items-center gap-6">
+    {#if words.over}
+      <p class="over">{waiting ? 'Go on when you are ready' : words.over}</p>
+    {/if}
+    {#if doing && doing.set.of > 1}<Pips word="Set" n={doing.set.n} of={doing.set.of} />{/if}
+    {#if doing && doing.round.of > 1}<Pips
+        word="Round"
+        n={doing.round.n}
+        of={doing.round.of}
+      />{/if}
+  </div>
+  <div class={['middle', count !== null && 'with-count']}>
+    <div class="flex min-h-0 min-w-0 flex-col">
+      {#if Picture}
+        <div class="picture" aria-hidden="true"><Picture size="100%" strokeWidth={1.6} /></div>
+      {/if}
+      <div class="min-h-0 flex-1 overflow-hidden">
+        <p class="main" {@attach fitText(36, spoken ? 108 : 150)}>{words.main}</p>
+      </div>
+      {#if side}<SideSign {...side} />{/if}
+    </div>
+    {#if count !== null}
+      <div class="flex min-h-0 items-center justify-center">
+        <CountRing {count} of={counted && doing ? doing.amount : null} {share} />
+      </div>
+    {/if}
+  </div>
+  <p class="under">{words.under}</p>
+</div>
+
+<style>
+  .scene {
+    display: grid;
+    grid-template-rows: auto minmax(0, 1fr) auto;
+    min-height: 0;
+    height: 100%;
+  }
+  .over {
+    font-size: clamp(1.75rem, 4vh, 3rem);
+    font-weight: 650;
+    color: var(--soft);
+  }
+  .middle {
+    display: grid;
+    gap: 2rem;
+    min-height: 0;
+  }
+  .with-count {
+    grid-template-columns: minmax(0, 1fr) auto;
+  }
+  .main {
+    font-family: var(--font-heading);
+    font-weight: 800;
+    line-height: 1.06;
+    overflow-wrap: break-word;
+    text-wrap: balance;
+  }
+  .main::first-letter {
+    text-transform: uppercase;
+  }
+  .picture {
+    height: min(24vh, 12rem);
+    aspect-ratio: 1;
+    margin-bottom: 1rem;
+    color: var(--water);
+  }
+  .under {
+    font-size: clamp(1.5rem, 4.4vh, 3rem);
+    line-height: 1.2;
+    min-height: 1.3em;
+  }
+</style>

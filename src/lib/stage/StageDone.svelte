@@ -1,0 +1,30 @@
+<script lang="ts">
+  import { lengthInWords } from '$core';
+  import { resolve } from '$app/paths';
+  import type { StageSession } from './stage.svelte';
+
+  type Props = { session: StageSession };
+  const { session }: Props = $props();
+
+  const over = $derived(session.elapsed - session.adventure.setting.slotSeconds);
+</script>
+
+<main class="flex min-h-dvh flex-col items-center justify-center gap-6 p-8 text-center">
+  <h1 class="text-7xl font-extrabold">Well led!</h1>
+  <p class="max-w-3xl text-3xl" data-result>
+    {lengthInWords(session.elapsed)}{over > 0
+      ? `, ${lengthInWords(over)} over the slot.`
+      : ', within the slot.'}
+  </p>
+  <p class="flex flex-wrap justify-center gap-4">
+    {#if session.runId}
+      <a
+        class="btn-lamp px-7! py-3! text-2xl"
+        href={resolve('/logbook/[id]', { id: session.runId })}
+      >
+        Look at it in the logbook
+      </a>
+    {/if}
+    <a class="btn-quiet px-6! py-3! text-2xl" href={resolve('/')}>To the shelf</a>
+  </p>
+</main>

@@ -1,0 +1,122 @@
+<script lang="ts">
+  import { clockOf, moveBookOf } from '$core';
+  import ArrowLeft from '@lucide/svelte/icons/arrow-left';
+  import ArrowRight from '@lucide/svelte/icons/arrow-right';
+  import Pause from '@lucide/svelte/icons/pause';
+  import Play from '@lucide/svelte/icons/play';
+  import Volume from '@lucide/svelte/icons/volume-2';
+  import Mute from '@lucide/svelte/icons/volume-x';
+  import Terrain from '$lib/terrain/Terrain.svelte';
+  import CueScene from './CueScene.svelte';
+  import { nextWords } from './cue-words';
+  import type { StageSession } from './stage.svelte';
+
+  type Props = {
+    session: StageSession;
+    muted: boolean;
+    rehearsal: number | null;
+    onmute: () => void;
+    onleave: () => void;
+  };
+  const { session, muted, rehearsal, onmute, onleave }: Props = $props();
+
+  const book = $derived(moveBookOf(session.adventure));
+  const cue = $derived(session.cue);
+  const move = $derived(cue?.doing ? (book.get(cue.doing.move) ?? null) : null);
+  const running = $derived(session.status === 'running');
+  const slot = $derived.by(() => {
+    const spare = Math.round(session.spare);
+    if (spare < 0) return `${clockOf(-spare)} over the slot`;
+    return spare === 0 ? 'just on time' : `${clockOf(spare)} to spare`;
+  });
+  const BUTTON =
+    'flex min-h-20 min-w-20 flex-1 items-center justify-center gap-3 rounded-2xl text-2xl font-bold border-2 border-ink';
+</script>
+
+<div class="stage">
+  <header class="flex items-center justify-between gap-6 text-xl">
+    <p class="tabular">
+      <span class="font-heading text-3xl font-extrabold" data-remaining>
+        {clockOf(session.remaining)}
+      </span>
+      to go, {slot}
+      {#if rehearsal}<b class="ml-4 text-pencil">Rehearsal ×{rehearsal}</b>{/if}
+    </p>
+    <p class="flex">
+      <button type="button" class="btn-quiet min-h-12!" aria-pressed={muted} onclick={onmute}>
+        {#if muted}<Mute size={24} aria-hidden="true" />{:else}<Volume
+            size={24}
+            aria-hidden="true"
+          />{/if}
+        {muted ? 'Silent' : 'Sound'}
+      </button>
+      <button type="button" class="btn-quiet min-h-12!" onclick={onleave}>End here</button>
+    </p>
+  </header>
+
+  {#if cue}
+    <CueScene
+      {cue}
+      {move}
+      count={session.count}
+      into={session.into}
+      mirror={session.adventure.setting.mirror}
+      waiting={session.status === 'waiting'}
+    />
+  {/if}
+
+  <footer>
+    <p class="next" data-next>
+      <span class="text-soft">Next</span>
+      {nextWords(session.schedule.cues, session.index)}
+    </p>
+    <Terrain
+      cues={session.schedule.cues}
+      chapters={session.adventure.chapters}
+      slotSeconds={session.adventure.setting.slotSeconds}
+      height={64}
+      hereSeconds={session.position}
+    />
+    <div class="flex gap-3">
+      <button type="button" class={BUTTON} onclick={() => session.back()}>
+        <ArrowLeft size={32} aria-hidden="true" />Back
+      </button>
+      <button
+        type="button"
+        class={[BUTTON, !running && 'bg-lamp text-on-lamp']}
+        onclick={() => session.goOrPause()}
+      >
+        {#if running}
+          <Pause size={32} aria-hidden="true" />Pause
+        {:else}
+          <Play size={32} aria-hidden="true" />{session.status === 'waiting' ? 'Go on' : 'Go'}
+        {/if}
+      </button>
+      <button
+        type="button"
+        class={[BUTTON, running && 'bg-lamp text-on-lamp']}
+        onclick={() => session.next()}
+      >
+        Next<ArrowRight size={32} aria-hidden="true" />
+      </button>
+    </div>
+  </footer>
+</div>
+
+<style>
+  .stage {
+    display: grid;
+    grid-template-rows: auto minmax(0, 1fr) auto;
+    gap: 0.5rem;
+    height: 100dvh;
+    padding: 0.75rem clamp(0.75rem, 3vw, 2.5rem);
+    overflow: hidden;
+  }
+  .next {
+    font-size: clamp(1.25rem, 3.4vh, 2.25rem);
+    font-weight: 600;
+    white-space: nowrap;
+    overflow: hidden;
+    text-overflow: ellipsis;
+  }
+</style>

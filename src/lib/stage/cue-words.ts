@@ -1,0 +1,76 @@
+import { unitWord, type Cue, type Doing, type Move, type Side } from '$core';
+
+/** What the stage shows of a cue: one huge line, a word over it, a smaller line under it. */
+export type CueWords = Readonly<{ over: string; main: string; under: string }>;
+
+const DOWN: Partial<Record<Move['posture'], string>> = {
+  'all fours': 'On hands and knees',
+  kneeling: 'Kneel down',
+  sitting: 'Sit down',
+  lying: 'Lie down',
+  crouching: 'Crouch down',
+};
+
+function dose({ unit, amount }: Doing): string {
+  const whole = Math.round(amount * 10) / 10;
+  return unit === 'hold' ? `hold for ${whole}` : `${whole} ${unitWord(unit, amount)}`;
+}
+
+function ofMove(kind: Cue['kind'], doing: Doing, move: Move, text: string): CueWords {
+  const main = doing.name;
+  switch (kind) {
+    case 'show':
+      return { over: 'Show it', main, under: text || move.formCues.join('. ') };
+    case 'count-in':
+      return { over: doing.unit === 'hold' ? 'Everybody in' : 'Ready', main, under: dose(doing) };
+    case 'swap':
+      return doing.way.n > 1
+        ? { over: 'Turn round', main: 'And back', under: main }
+        : { over: 'Swap', main: 'Other side', under: main };
+    case 'rest':
+      return { over: 'Rest', main: 'Rest', under: `Next: ${main}` };
+    case 'change':
+      return { over: 'Change over', main, under: DOWN[move.posture] ?? 'Stand up tall' };
+    default:
+      return { over: kind === 'hold' ? 'Hold' : '', main, under: move.formCues.join(' · ') };
+  }
+}
+
+/** The words for a cue. `move` is the move that it is about, if any. */
+export function cueWords(cue: Cue, move: Move | null): CueWords {
+  if (cue.kind === 'drink')
+    return { over: 'Drink', main: cue.text || 'Time for a drink', under: '' };
+  if (cue.kind === 'ask') return { over: 'Ask, and wait', main: cue.text, under: '' };
+  if (cue.kind === 'say') return { over: 'Say', main: cue.text, under: '' };
+  if (cue.doing && move) return ofMove(cue.kind, cue.doing, move, cue.text);
+  return { over: 'Rest', main: 'Rest', under: '' };
+}
+
+/**
+ * The side that is spoken, and, when the leader mirrors the children, the leader's own: facing
+ * them, their left is across from the leader's right.
+ */
+export function sideWords(side: Side, mirror: boolean): { say: string; own: string } | null {
+  if (side === 'any') return null;
+  const other = side === 'left' ? 'right' : 'left';
+  return { say: side, own: mirror ? `your ${other}` : '' };
+}
+
+/** What comes next, in a few words: the first cue after this one that is about something else. */
+export function nextWords(cues: readonly Cue[], index: number): string {
+  const here = cues[index];
+  for (let n = index + 1; n < cues.length; n += 1) {
+    const cue = cues[n]!;
+    if (cue.kind === 'drink') return 'Drink';
+    if (cue.doing) {
+      const { part, side, name } = cue.doing;
+      if (part !== here?.doing?.part) return name;
+      if (cue.kind === 'work' || cue.kind === 'hold') {
+        if (here.doing && side !== here.doing.side) return `${name}, ${side}`;
+      }
+    } else if (cue.kind === 'say' || cue.kind === 'ask') {
+      return `“${cue.text.length > 70 ? `${cue.text.slice(0, 68).trimEnd()}…` : cue.text}”`;
+    }
+  }
+  return 'The end';
+}

@@ -1,0 +1,27 @@
+import { runSchema, unroll, type Adventure, type Pace, type Run, type Schedule } from '$core';
+import { arrupDb } from '$lib/store/db';
+
+/** A session left this long ago can be carried on; after that it is over. */
+const CARRY_ON_HOURS = 6;
+
+export type StagePlan = Readonly<{
+  adventure: Adventure;
+  schedule: Schedule;
+  /** A session of this adventure that was left in the middle. */
+  left: Run | null;
+}>;
+
+/** What the stage needs to begin; null if the adventure is not in this browser. */
+export async function openStage(id: string, pace: Pace, now: Date): Promise<StagePlan | null> {
+  const db = await arrupDb();
+  const record = await db.get('adventures', id);
+  if (!record) return null;
+  const runs = await db.getAllFromIndex('runs', 'byAdventure', id);
+  const recent = now.getTime() - CARRY_ON_HOURS * 3_600_000;
+  const left = runs
+    .filter((run) => runSchema.safeParse(run).success)
+    .filter((run) => !run.leading.done && Date.parse(run.savedAt) > recent)
+    .sort((a, b) => b.savedAt.localeCompare(a.savedAt))[0];
+  const { document: adventure } = record;
+  return { adventure, schedule: unroll(adventure, adventure.setting, pace), left: left ?? null };
+}

@@ -1,0 +1,77 @@
+import type { Tick, UpcomingTick } from '$core';
+import type { StageClock } from './clock';
+
+/** Sounds are handed to the audio clock this long before they are due, in seconds. */
+export const LOOK_AHEAD_SECONDS = 0.25;
+
+/** Pitch and length of each sound: short and woody, so that a voice is heard over them. */
+const VOICES: Readonly<Record<Tick['sound'], { hertz: number; seconds: number; level: number }>> = {
+  count: { hertz: 880, seconds: 0.06, level: 0.5 },
+  last: { hertz: 660, seconds: 0.09, level: 0.7 },
+  go: { hertz: 1175, seconds: 0.22, level: 0.9 },
+  change: { hertz: 523, seconds: 0.35, level: 0.7 },
+};
+
+/** Plays the stage's ticks at their exact times on the audio clock. */
+export class StageSound {
+  readonly #context: AudioContext;
+  readonly #master: GainNode;
+  readonly #planned = new Map<string, OscillatorNode>();
+  readonly #clock: StageClock;
+
+  constructor(context: AudioContext, clock: StageClock) {
+    this.#context = context;
+    this.#clock = clock;
+    this.#master = context.createGain();
+    this.#master.connect(context.destination);
+    clock.attach(context);
+  }
+
+  /** From 0 to 1; 0 is silence. */
+  setVolume(volume: number): void {
+    this.#master.gain.setTargetAtTime(volume, this.#context.currentTime, 0.02);
+  }
+
+  wake(): void {
+    if (this.#context.state === 'suspended') void this.#context.resume();
+  }
+
+  /** Plans each of these once, however often it is asked for. */
+  plan(ticks: readonly UpcomingTick[]): void {
+    for (const { key, atClock, sound } of ticks) {
+      const at = this.#clock.audioTimeOf(atClock);
+      if (at === null || this.#planned.has(key)) continue;
+      this.#planned.set(key, this.#play(sound, Math.max(at, this.#context.currentTime), key));
+    }
+  }
+
+  /** Takes back what is planned and not yet heard: the session was paused or went elsewhere. */
+  hush(): void {
+    for (const tone of this.#planned.values()) tone.stop();
+    this.#planned.clear();
+  }
+
+  close(): void {
+    this.hush();
+    void this.#context.close();
+  }
+
+  #play(sound: Tick['sound'], at: number, key: string): OscillatorNode {
+    const { hertz, seconds, level } = VOICES[sound];
+    const tone = this.#context.createOscillator();
+    const envelope = this.#context.createGain();
+    tone.type = 'triangle';
+    tone.frequency.value = hertz;
+    envelope.gain.setValueAtTime(0, at);
+    envelope.gain.linearRampToValueAtTime(level, at + 0.004);
+    envelope.gain.exponentialRampToValueAtTime(0.001, at + seconds);
+    tone.connect(envelope).connect(this.#master);
+    tone.onended = () => {
+      this.#planned.delete(key);
+      envelope.disconnect();
+    };
+    tone.start(at);
+    tone.stop(at + seconds);
+    return tone;
+  }
+}

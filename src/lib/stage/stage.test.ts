@@ -1,0 +1,96 @@
+import { compareRun, runSchema, unroll, type Run } from '$core';
+import { describe, expect, it } from 'vitest';
+import { parseArrupJson, type Adventure } from '$core';
+import text from '$lib/demo/six-lamps.arrup.json?raw';
+import { StageSession } from './stage.svelte';
+
+const adventure = (parseArrupJson(text) as { value: Adventure }).value;
+const schedule = unroll(adventure);
+
+function start() {
+  let time = 7;
+  const kept: Run[] = [];
+  const session = new StageSession(adventure, schedule, 'run on', {
+    clock: { now: () => time },
+    speed: 1,
+    today: () => '2026-01-01T09:00:00.000Z',
+    keep: async (run) => void kept.push(run),
+    newRunId: () => 'run_1',
+  });
+  const planned: number[] = [];
+  session.sound = {
+    plan: (ticks) => planned.push(...ticks.map((one) => one.atClock)),
+    hush: () => planned.push(NaN),
+  };
+  const pass = (seconds: number, step = 0.05) => {
+    for (let left = seconds; left > 1e-9; left -= step) {
+      time += Math.min(step, left);
+      session.update();
+    }
+  };
+  return { session, kept, planned, pass };
+}
+
+describe('a session on the stage', () => {
+  it('leads every cue to the end and keeps a whole log', async () => {
+    const { session, kept, pass } = start();
+    session.go();
+    pass(schedule.totalSeconds + 1, 0.5);
+    await session.settled();
+    const run = kept.at(-1)!;
+    expect(runSchema.safeParse(run).error).toBeUndefined();
+    expect(session.status).toBe('done');
+    const compared = compareRun(run);
+    expect(compared.whole).toBe(true);
+    expect(compared.realSeconds).toBeCloseTo(schedule.totalSeconds, 6);
+    for (const beat of compared.beats) expect(beat.realSeconds).toBeCloseTo(beat.plannedSeconds, 6);
+  });
+
+  it('says how much of the slot is left when the rest goes as planned', () => {
+    const { session, pass } = start();
+    const spare = adventure.setting.slotSeconds - schedule.totalSeconds;
+    expect(session.spare).toBeCloseTo(spare, 6);
+    session.go();
+    pass(30);
+    expect(session.spare).toBeCloseTo(spare, 6);
+    session.pause();
+    pass(60);
+    expect(session.spare).toBeCloseTo(spare - 60, 6);
+    session.go();
+    session.next();
+    expect(session.spare).toBeGreaterThan(spare - 60);
+  });
+
+  it('plans each sound ahead of time, and takes it back on a pause', () => {
+    const { session, planned, pass } = start();
+    session.go();
+    pass(60);
+    expect(planned.some((at) => at > 0)).toBe(true);
+    const before = planned.length;
+    session.pause();
+    expect(planned.slice(before).some(Number.isNaN)).toBe(true);
+  });
+
+  it('goes on after a reload at the same cue, with what was logged', async () => {
+    const first = start();
+    first.session.go();
+    first.pass(100);
+    await first.session.settled();
+    const kept = first.kept.at(-1)!;
+    const second = start();
+    second.session.carryOn(JSON.parse(JSON.stringify(kept)) as Run, 12);
+    expect(second.session.status).toBe('paused');
+    expect(second.session.index).toBe(first.session.index);
+    // It is kept once a second: a second at most is done again.
+    const lost = first.session.position - second.session.position;
+    expect(lost).toBeGreaterThanOrEqual(0);
+    expect(lost).toBeLessThanOrEqual(1);
+    second.session.go();
+    second.session.finish();
+    await second.session.settled();
+    const run = second.kept.at(-1)!;
+    expect(run.id).toBe(kept.id);
+    expect(run.leading.visits.slice(0, -1)).toEqual(kept.leading.visits);
+    expect(compareRun(run).realSeconds).toBeCloseTo(112 - lost, 5);
+  });
+});
