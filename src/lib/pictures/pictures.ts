@@ -22,7 +22,6 @@ import Fish from '@lucide/svelte/icons/fish';
 import Flame from '@lucide/svelte/icons/flame';
 import Flower from '@lucide/svelte/icons/flower';
 import Footprints from '@lucide/svelte/icons/footprints';
-import Fuel from '@lucide/svelte/icons/fuel';
 import House from '@lucide/svelte/icons/house';
 import Lamp from '@lucide/svelte/icons/lamp';
 import Leaf from '@lucide/svelte/icons/leaf';
@@ -88,7 +87,7 @@ const BY_WORD: Readonly<Record<string, Icon>> = {
   mast: Sailboat,
   moon: Moon,
   moth: Feather,
-  'oil can': Fuel,
+  'oil can': Lamp,
   pebble: Egg,
   plank: Fence,
   'post bag': Mail,

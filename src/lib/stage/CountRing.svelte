@@ -13,7 +13,7 @@
   const AROUND = 2 * Math.PI * RADIUS;
 </script>
 
-<div class="ring" data-count={count}>
+<div class="count-ring" data-count={count}>
   <svg viewBox="0 0 100 100" aria-hidden="true">
     <circle class="track" cx="50" cy="50" r={RADIUS} />
     <circle
@@ -32,7 +32,7 @@
 </div>
 
 <style>
-  .ring {
+  .count-ring {
     position: relative;
     aspect-ratio: 1;
     height: min(100%, 52vh, 44vw);

@@ -104,6 +104,7 @@
   .picture {
     height: min(24vh, 12rem);
     aspect-ratio: 1;
+    align-self: flex-start;
     margin-bottom: 1rem;
     color: var(--water);
   }

@@ -7,7 +7,7 @@
 <div class={['sign', say]} data-side={say}>
   <svg viewBox="0 0 60 80" aria-hidden="true">
     <path
-      d={say === 'left' ? 'M52 8L8 40l44 32V54H30V26h22z' : 'M8 8l44 32L8 72V54h22V26H8z'}
+      d={say === 'left' ? 'M30 6L4 40l26 34V54h26V26H30z' : 'M30 6l26 34-26 34V54H4V26h26z'}
       fill="var(--lamp)"
       stroke="var(--ink)"
       stroke-width="4"

@@ -25,7 +25,7 @@ describe('words on the stage', () => {
 
   it('announces the other side, the next thing, and the end', () => {
     const ferry = cues.findIndex((cue) => cue.kind === 'work' && cue.doing?.side === 'left');
-    expect(nextWords(cues, ferry)).toBe('goat ferry, right');
+    expect(nextWords(cues, ferry)).toBe('Goat ferry, right');
     expect(nextWords(cues, cues.length - 1)).toBe('The end');
     expect(nextWords(cues, 0)).toContain('Arms out, turn around once.');
   });

@@ -31,8 +31,10 @@ function ofMove(kind: Cue['kind'], doing: Doing, move: Move, text: string): CueW
       return { over: 'Rest', main: 'Rest', under: `Next: ${main}` };
     case 'change':
       return { over: 'Change over', main, under: DOWN[move.posture] ?? 'Stand up tall' };
-    default:
-      return { over: kind === 'hold' ? 'Hold' : '', main, under: move.formCues.join(' · ') };
+    default: {
+      const own = doing.name === move.name ? '' : move.name;
+      return { over: kind === 'hold' ? 'Hold' : own, main, under: move.formCues.join(' · ') };
+    }
   }
 }
 
@@ -56,6 +58,8 @@ export function sideWords(side: Side, mirror: boolean): { say: string; own: stri
   return { say: side, own: mirror ? `your ${other}` : '' };
 }
 
+const capital = (text: string) => text.charAt(0).toLocaleUpperCase('en') + text.slice(1);
+
 /** What comes next, in a few words: the first cue after this one that is about something else. */
 export function nextWords(cues: readonly Cue[], index: number): string {
   const here = cues[index];
@@ -64,9 +68,9 @@ export function nextWords(cues: readonly Cue[], index: number): string {
     if (cue.kind === 'drink') return 'Drink';
     if (cue.doing) {
       const { part, side, name } = cue.doing;
-      if (part !== here?.doing?.part) return name;
+      if (part !== here?.doing?.part) return capital(name);
       if (cue.kind === 'work' || cue.kind === 'hold') {
-        if (here.doing && side !== here.doing.side) return `${name}, ${side}`;
+        if (here.doing && side !== here.doing.side) return `${capital(name)}, ${side}`;
       }
     } else if (cue.kind === 'say' || cue.kind === 'ask') {
       return `“${cue.text.length > 70 ? `${cue.text.slice(0, 68).trimEnd()}…` : cue.text}”`;

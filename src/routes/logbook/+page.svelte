@@ -1,1 +1,71 @@
-<p>…</p>
+<script lang="ts">
+  import { compareRun, lengthInWords, type Run } from '$core';
+  import { resolve } from '$app/paths';
+  import { format } from 'date-fns';
+  import { arrupDb } from '$lib/store/db';
+  import { realWalk } from '$lib/logbook/real-walk';
+  import Terrain from '$lib/terrain/Terrain.svelte';
+
+  let runs = $state.raw<readonly Run[] | null>(null);
+
+  $effect(() => {
+    void arrupDb()
+      .then((db) => db.getAll('runs'))
+      .then((all) => (runs = all.sort((a, b) => b.startedAt.localeCompare(a.startedAt))));
+  });
+
+  function about(run: Run): string {
+    const { plannedSeconds, realSeconds, whole } = compareRun(run);
+    const difference = realSeconds - plannedSeconds;
+    const drift =
+      Math.abs(difference) < 5
+        ? 'as planned'
+        : `${lengthInWords(Math.abs(difference))} ${difference > 0 ? 'longer' : 'shorter'} than planned`;
+    const speed = run.speed > 1 ? `, rehearsal ×${run.speed}` : '';
+    return `${lengthInWords(realSeconds)}, ${whole ? drift : 'ended early'}${speed}`;
+  }
+</script>
+
+<svelte:head><title>Logbook · Arrup</title></svelte:head>
+
+<main class="mx-auto max-w-6xl px-4 pb-24 sm:px-6">
+  <h1 class="pt-8 text-4xl">Logbook</h1>
+  <p class="mt-1 mb-6 text-soft">Every session that was led from the Stage, as it really went.</p>
+  {#if runs && runs.length === 0}
+    <p class="max-w-2xl border-t border-line py-12 font-heading text-2xl">
+      Nothing led yet. Choose an adventure on the <a href={resolve('/')}>shelf</a> and lead it; a rehearsal
+      counts too.
+    </p>
+  {:else if runs}
+    <ul>
+      {#each runs as run (run.id)}
+        <li class="border-t border-line">
+          <a
+            class="grid items-center gap-x-8 gap-y-2 rounded-lg py-4 no-underline hover:bg-sunk md:grid-cols-[11rem_minmax(0,1fr)_20rem]"
+            href={resolve('/logbook/[id]', { id: run.id })}
+          >
+            <span class="tabular">
+              <span class="block font-semibold">{format(run.startedAt, 'EEEE d MMMM')}</span>
+              <span class="text-soft">{format(run.startedAt, 'HH:mm')}</span>
+            </span>
+            <span>
+              <span class="block font-heading text-xl font-bold"
+                >{run.title || 'Untitled adventure'}</span
+              >
+              <span class="text-soft">{about(run)}</span>
+              {#if run.note}<span class="block truncate italic">{run.note}</span>{/if}
+            </span>
+            <Terrain
+              cues={run.plan}
+              over={realWalk(run)}
+              chapters={run.chapters}
+              small
+              height={60}
+              label="Planned and real terrain"
+            />
+          </a>
+        </li>
+      {/each}
+    </ul>
+  {/if}
+</main>

@@ -1,1 +1,132 @@
-<p>…</p>
+<script lang="ts">
+  import { WORDS_PER_MINUTE } from '$core';
+  import { shelf } from '$lib/store/shelf.svelte';
+  import { preferences } from '$lib/store/preferences.svelte';
+  import InlineChoice from '$lib/ui/InlineChoice.svelte';
+  import InlineNumber from '$lib/ui/InlineNumber.svelte';
+  import { notices } from '$lib/ui/notices.svelte';
+
+  $effect(() => {
+    void shelf.load();
+    return shelf.follow();
+  });
+
+  async function removeDemo() {
+    const removed = await shelf.removeDemo();
+    notices.say('The demo adventures are off your shelf.', {
+      label: 'Undo',
+      run: async () => {
+        for (const record of removed) await shelf.putBack(record);
+      },
+    });
+  }
+  async function bringBack() {
+    await shelf.putOutDemo();
+    notices.say('The demo adventures are on your shelf.');
+  }
+</script>
+
+<svelte:head><title>Settings · Arrup</title></svelte:head>
+
+<main class="mx-auto max-w-3xl px-4 pb-24 text-lg sm:px-6">
+  <h1 class="pt-8 text-4xl">Settings</h1>
+
+  <section class="mt-8 border-t border-line pt-5">
+    <h2 class="text-2xl">How you lead</h2>
+    <p class="mt-2 leading-9">
+      I speak about
+      <InlineNumber
+        value={preferences.current.wordsPerMinute}
+        label="Words a minute"
+        min={60}
+        max={260}
+        step={5}
+        onchange={(wordsPerMinute) => void preferences.change({ wordsPerMinute })}
+      />
+      words a minute, and after a spoken line
+      <InlineChoice
+        value={preferences.current.lines}
+        label="After a spoken line"
+        choices={[
+          ['run on', 'the clock runs on'],
+          ['wait for me', 'the clock waits for me'],
+        ] as const}
+        onchange={(lines) => void preferences.change({ lines })}
+      />.
+    </p>
+    <p class="text-soft">
+      Every length on the Desk follows from it. {WORDS_PER_MINUTE} is common practice, pauses included.
+    </p>
+  </section>
+
+  <section class="mt-8 border-t border-line pt-5">
+    <h2 class="text-2xl">Sound on the Stage</h2>
+    <label class="mt-3 flex max-w-md items-center gap-4">
+      <span>Quiet</span>
+      <input
+        type="range"
+        class="range flex-1 accent-[var(--water)]"
+        min="0"
+        max="1"
+        step="0.05"
+        aria-label="Loudness of the Stage’s sounds"
+        value={preferences.current.volume}
+        onchange={(event) =>
+          void preferences.change({ volume: Number(event.currentTarget.value), muted: false })}
+      />
+      <span>loud</span>
+    </label>
+    <label class="mt-3 flex items-center gap-3">
+      <input
+        type="checkbox"
+        class="checkbox"
+        checked={preferences.current.muted}
+        onchange={(event) => void preferences.change({ muted: event.currentTarget.checked })}
+      />
+      No sound at all
+    </label>
+  </section>
+
+  <section class="mt-8 border-t border-line pt-5">
+    <h2 class="text-2xl">Day and night</h2>
+    <p class="mt-2">
+      The pages are
+      <InlineChoice
+        value={preferences.mode}
+        label="Light or dark"
+        choices={[
+          ['system', 'as this device has it'],
+          ['light', 'light'],
+          ['dark', 'dark'],
+        ] as const}
+        onchange={(mode) => preferences.setMode(mode)}
+      />.
+    </p>
+  </section>
+
+  <section class="mt-8 border-t border-line pt-5">
+    <h2 class="text-2xl">The demo</h2>
+    <p class="mt-2">
+      Three adventures from Lanternfen, a village on a marsh, to look at, lead and take apart.
+    </p>
+    <p class="mt-3 flex gap-3">
+      {#if shelf.ready && shelf.demoIsOut}
+        <button type="button" class="btn-quiet border border-line" onclick={removeDemo}>
+          Remove the demo
+        </button>
+      {/if}
+      <button type="button" class="btn-quiet border border-line" onclick={bringBack}>
+        Bring the demo back
+      </button>
+    </p>
+  </section>
+
+  <section class="mt-8 border-t border-line pt-5">
+    <h2 class="text-2xl">Where everything is</h2>
+    <p class="mt-2">
+      Your adventures and your logbook live in this browser and in the files that you save. Nothing
+      is sent anywhere, and no names of children are asked for. Clearing this browser's data clears
+      them too: keep files of what you would miss.
+    </p>
+  </section>
+</main>

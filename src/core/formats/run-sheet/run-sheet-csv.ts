@@ -12,6 +12,7 @@ export const RUN_SHEET_COLUMNS = [
   'Move',
   'Dose',
   'Watch for',
+  'Other forms',
 ] as const;
 
 /**
@@ -28,6 +29,7 @@ export function serializeRunSheetCsv(adventure: Adventure, schedule: Schedule): 
     row.move,
     row.dose,
     row.formCues,
+    row.forms,
   ]);
   const text = Papa.unparse(
     { fields: [...RUN_SHEET_COLUMNS], data: rows },

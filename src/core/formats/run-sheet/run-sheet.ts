@@ -2,6 +2,7 @@ import { doseInWords } from '../../language/dose-words';
 import { clockOf, lengthInWords } from '../../language/clock';
 import type { Adventure } from '../../model/adventure';
 import type { Beat } from '../../model/beat';
+import type { Move } from '../../model/move';
 import { moveBookOf, moveIn, type MoveBook } from '../../moves/move-book';
 import { startsBy } from '../../schedule/beat-starts';
 import type { Schedule } from '../../schedule/unroll';
@@ -22,10 +23,12 @@ export type RunSheetRow = Readonly<{
   move: string;
   dose: string;
   formCues: string;
+  /** "easier: squat; seated: arm jump"; empty where there is none. */
+  forms: string;
 }>;
 
-type Content = Pick<RunSheetRow, 'say' | 'name' | 'move' | 'dose' | 'formCues'>;
-const NOTHING: Content = { say: '', name: '', move: '', dose: '', formCues: '' };
+type Content = Pick<RunSheetRow, 'say' | 'name' | 'move' | 'dose' | 'formCues' | 'forms'>;
+const NOTHING: Content = { say: '', name: '', move: '', dose: '', formCues: '', forms: '' };
 
 function partContent(
   book: MoveBook,
@@ -40,7 +43,14 @@ function partContent(
     move: name && name !== move.name ? move.name : '',
     dose,
     formCues: move.formCues.join('; '),
+    forms: formsInWords(book, move),
   };
+}
+
+function formsInWords(book: MoveBook, move: Move): string {
+  return (['easier', 'harder', 'seated'] as const)
+    .flatMap((form) => (move[form] ? [`${form}: ${moveIn(book, move[form]).name}`] : []))
+    .join('; ');
 }
 
 const rounds = (n: number) => (n === 1 ? '' : `, ${n} rounds`);

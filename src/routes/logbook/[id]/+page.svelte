@@ -1,1 +1,156 @@
-<p>…</p>
+<script lang="ts">
+  import { clockOf, compareRun, lengthInWords, type BeatComparison, type Run } from '$core';
+  import { goto } from '$app/navigation';
+  import { resolve } from '$app/paths';
+  import { page } from '$app/state';
+  import ArrowLeft from '@lucide/svelte/icons/arrow-left';
+  import Trash from '@lucide/svelte/icons/trash-2';
+  import { format } from 'date-fns';
+  import PlannedChart from '$lib/logbook/PlannedChart.svelte';
+  import { realWalk } from '$lib/logbook/real-walk';
+  import { arrupDb } from '$lib/store/db';
+  import Terrain from '$lib/terrain/Terrain.svelte';
+  import NotHere from '$lib/ui/NotHere.svelte';
+  import { notices } from '$lib/ui/notices.svelte';
+
+  const NOTE_REST_MS = 400;
+
+  let run = $state.raw<Run | null>(null);
+  let missing = $state(false);
+  let kept = $state(true);
+  let timer: ReturnType<typeof setTimeout> | undefined;
+
+  const compared = $derived(run && compareRun(run));
+
+  $effect(() => {
+    const { id } = page.params;
+    if (!id) return;
+    void arrupDb()
+      .then((db) => db.get('runs', id))
+      .then((found) => {
+        run = found ?? null;
+        missing = !found;
+      });
+  });
+
+  async function keepNote() {
+    clearTimeout(timer);
+    if (!run || kept) return;
+    await (await arrupDb()).put('runs', run);
+    kept = true;
+  }
+  function setNote(note: string) {
+    if (!run) return;
+    run = { ...run, note };
+    kept = false;
+    clearTimeout(timer);
+    timer = setTimeout(keepNote, NOTE_REST_MS);
+  }
+  async function remove() {
+    if (!run) return;
+    const removed = run;
+    const db = await arrupDb();
+    await db.delete('runs', removed.id);
+    await goto(resolve('/logbook'));
+    notices.say('The session is out of the logbook.', {
+      label: 'Undo',
+      run: async () => {
+        await db.put('runs', removed);
+        await goto(resolve('/logbook/[id]', { id: removed.id }));
+      },
+    });
+  }
+
+  function remark(beat: BeatComparison): string {
+    if (beat.realSeconds === 0) return 'not reached';
+    const difference = beat.realSeconds - beat.plannedSeconds;
+    const parts = [
+      Math.abs(difference) < 1
+        ? 'as planned'
+        : `${difference > 0 ? '+' : '−'}${lengthInWords(Math.abs(difference))}`,
+    ];
+    if (beat.cutShort > 0) parts.push('cut short');
+    return parts.join(', ');
+  }
+</script>
+
+<svelte:window onpagehide={keepNote} />
+<svelte:head><title>{run?.title || 'A session'} · Logbook · Arrup</title></svelte:head>
+
+{#if missing}
+  <NotHere what="session" />
+{:else if run && compared}
+  <main class="mx-auto max-w-6xl px-4 pb-24 sm:px-6">
+    <a class="mt-3 -ml-3 btn-quiet" href={resolve('/logbook')}>
+      <ArrowLeft size={18} aria-hidden="true" />Logbook
+    </a>
+    <h1 class="mt-2 text-4xl">{run.title || 'Untitled adventure'}</h1>
+    <p class="mt-1 text-lg text-soft">
+      {format(run.startedAt, 'EEEE d MMMM yyyy, HH:mm')}{run.speed > 1
+        ? `, rehearsal ×${run.speed}`
+        : ''}
+    </p>
+    <p class="mt-4 text-2xl" data-summary>
+      <b class="font-heading">{clockOf(compared.realSeconds)}</b> led,
+      <b class="font-heading">{clockOf(compared.plannedSeconds)}</b> planned{compared.whole
+        ? ''
+        : '; the session ended before the script did'}.
+    </p>
+    <div class="mt-5">
+      <Terrain
+        cues={run.plan}
+        over={realWalk(run)}
+        chapters={run.chapters}
+        slotSeconds={run.slotSeconds}
+        height={110}
+        label="Terrain as planned, with what really happened as a dashed line"
+      />
+      <p class="mt-1 text-soft">The land is the plan; the dashed line is how it went.</p>
+    </div>
+    <label class="mt-8 block max-w-3xl">
+      <span class="font-heading text-xl font-bold">What to remember</span>
+      <textarea
+        class="mt-2 textarea field-sizing-content min-h-20 w-full text-lg"
+        maxlength="5000"
+        placeholder="Too long, too easy, the frogs were a triumph…"
+        value={run.note}
+        oninput={(event) => setNote(event.currentTarget.value)}
+        onblur={keepNote}></textarea>
+      <span class="text-sm text-soft" role="status"
+        >{kept ? 'Saved in this browser' : 'Writing…'}</span
+      >
+    </label>
+    <div class="mt-8 grid gap-8 lg:grid-cols-2">
+      <section>
+        <h2 class="text-xl">Beat by beat</h2>
+        <table class="mt-2 w-full tabular">
+          <thead class="text-left text-soft">
+            <tr>
+              <th class="py-1 font-normal" scope="col">Beat</th>
+              <th class="px-3 text-right font-normal" scope="col">Planned</th>
+              <th class="px-3 text-right font-normal" scope="col">Real</th>
+              <th class="font-normal" scope="col"><span class="sr-only">Remark</span></th>
+            </tr>
+          </thead>
+          <tbody>
+            {#each compared.beats as beat (beat.beatId)}
+              <tr class="border-t border-line align-top">
+                <th class="py-1.5 text-left font-normal" scope="row">{beat.label}</th>
+                <td class="px-3 py-1.5 text-right">{clockOf(beat.plannedSeconds)}</td>
+                <td class="px-3 py-1.5 text-right font-semibold">{clockOf(beat.realSeconds)}</td>
+                <td class="py-1.5 text-soft">{remark(beat)}</td>
+              </tr>
+            {/each}
+          </tbody>
+        </table>
+      </section>
+      <section>
+        <h2 class="mb-2 text-xl">Planned and real</h2>
+        <PlannedChart beats={compared.beats} />
+      </section>
+    </div>
+    <button type="button" class="mt-8 -ml-3 btn-quiet text-soft" onclick={remove}>
+      <Trash size={18} aria-hidden="true" />Take this session out of the logbook
+    </button>
+  </main>
+{/if}
