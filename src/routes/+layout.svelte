@@ -22,7 +22,7 @@
 
 {#if !onStage}
   <header
-    class="mx-auto flex max-w-6xl flex-wrap items-center justify-between gap-x-6 gap-y-1 px-4 pt-3 sm:px-6 print:hidden"
+    class="mx-auto flex max-w-6xl flex-wrap items-center justify-between gap-x-2 gap-y-1 px-4 pt-3 sm:px-6 print:hidden"
   >
     <a
       href={resolve('/')}
@@ -37,7 +37,10 @@
         {@const here = at.includes(page.route.id ?? '')}
         <a
           href={resolve(path)}
-          class={['btn-quiet', here && 'font-bold underline decoration-2 underline-offset-4']}
+          class={[
+            'btn-quiet px-2! sm:px-3!',
+            here && 'font-bold underline decoration-2 underline-offset-4',
+          ]}
           aria-current={page.route.id === path ? 'page' : undefined}
         >
           {name}

@@ -33,14 +33,14 @@
 
 <div>
   <h1 class="sr-only">{adventure.title || 'An adventure without a title yet'}</h1>
-  <input
-    class="-ml-1 w-full rounded border-0 bg-transparent px-1 py-0 font-heading text-4xl font-extrabold hover:bg-sunk focus:bg-raised focus:ring-0"
-    aria-label="Title of the adventure"
-    placeholder="What is the adventure called?"
-    maxlength="120"
+  <LineArea
     value={adventure.title}
-    oninput={(event) => set({ title: event.currentTarget.value }, 'title')}
-    onblur={leave}
+    label="Title of the adventure"
+    placeholder="What is the adventure called?"
+    most={120}
+    class="-ml-1 font-heading text-3xl leading-tight font-extrabold sm:text-4xl"
+    onchange={(title) => set({ title: title.replace(/\s*\n\s*/gu, ' ') }, 'title')}
+    onleave={leave}
   />
   <LineArea
     value={adventure.world.want}

@@ -62,7 +62,8 @@
     <table>
       <thead>
         <tr
-          ><th scope="col">Clock</th><th scope="col">Do and say</th><th scope="col">How much</th
+          ><th scope="col">Clock</th><th scope="col">Do and say</th><th scope="col" class="dose"
+            >How much</th
           ></tr
         >
       </thead>
@@ -77,7 +78,7 @@
           {#each lines as row, index (index)}
             <tr>
               <td class="clock">{clockOrBlank(row.startSeconds)}</td>
-              <td>
+              <td colspan={row.dose ? 1 : 2}>
                 {#if isDone(row)}
                   <b class="name">{row.name}</b>
                   {#if row.move}<span class="move">{row.move}</span>{/if}
@@ -89,7 +90,7 @@
                   </span>
                 {/if}
               </td>
-              <td class="dose">{row.dose}</td>
+              {#if row.dose}<td class="dose">{row.dose}</td>{/if}
             </tr>
           {/each}
         </tbody>
@@ -133,8 +134,8 @@
     max-width: 210mm;
     padding: 13mm 14mm;
     box-shadow: 0 1px 14px oklch(0.25 0.03 228 / 0.2);
-    font-size: 11pt;
-    line-height: 1.35;
+    font-size: 10.5pt;
+    line-height: 1.3;
   }
   .letter {
     max-width: 8.5in;
@@ -172,7 +173,7 @@
     text-align: left;
     font-family: var(--font-heading);
     font-size: 13.5pt;
-    padding-top: 3.5mm;
+    padding-top: 2.5mm;
     break-after: avoid;
   }
   .chapter span {
@@ -184,7 +185,7 @@
   }
   td {
     vertical-align: top;
-    padding: 1.2mm 0;
+    padding: 0.8mm 0;
     border-top: 0.5pt solid var(--line);
   }
   .clock {
@@ -198,6 +199,7 @@
     font-weight: 600;
   }
   .name {
+    display: inline-block;
     font-size: 12.5pt;
     margin-right: 1.5mm;
   }
@@ -216,7 +218,8 @@
     display: block;
   }
   .cautions {
-    margin-top: 5mm;
+    margin-top: 3mm;
+    font-size: 9.5pt;
     border-top: 1.5pt solid var(--ink);
     padding-top: 2mm;
     break-inside: avoid;
@@ -235,7 +238,7 @@
   }
   .cautions li span {
     color: var(--soft);
-    font-size: 10pt;
+    font-size: 9pt;
   }
   @media (max-width: 640px) {
     .sheet {

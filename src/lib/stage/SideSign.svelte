@@ -1,13 +1,14 @@
-<!-- Left and right by place and shape: an arrow at its own side of the screen, and the word. -->
+<!-- The word to say, and an arrow at the side that the leader moves: by place and shape. -->
 <script lang="ts">
-  type Props = { say: string; own: string };
-  const { say, own }: Props = $props();
+  import type { SideWords } from './cue-words';
+
+  const { say, move }: SideWords = $props();
 </script>
 
-<div class={['sign', say]} data-side={say}>
+<div class={['sign', move]} data-side={say}>
   <svg viewBox="0 0 60 80" aria-hidden="true">
     <path
-      d={say === 'left' ? 'M30 6L4 40l26 34V54h26V26H30z' : 'M30 6l26 34-26 34V54H4V26h26z'}
+      d={move === 'left' ? 'M30 6L4 40l26 34V54h26V26H30z' : 'M30 6l26 34-26 34V54H4V26h26z'}
       fill="var(--lamp)"
       stroke="var(--ink)"
       stroke-width="4"
@@ -15,8 +16,8 @@
     />
   </svg>
   <span>
-    <span class="block font-heading text-6xl leading-none font-extrabold capitalize">{say}</span>
-    {#if own}<span class="block text-2xl">{own}</span>{/if}
+    <span class="block font-heading text-6xl leading-none font-extrabold">say “{say}”</span>
+    {#if move !== say}<span class="block text-3xl">you move your {move}</span>{/if}
   </span>
 </div>
 
@@ -24,7 +25,7 @@
   .sign {
     display: flex;
     align-items: center;
-    gap: 1rem;
+    gap: 1.25rem;
   }
   .right {
     flex-direction: row-reverse;

@@ -18,8 +18,8 @@ describe('words on the stage', () => {
   });
 
   it('speaks the children’s side, and tells the leader which of their own mirrors it', () => {
-    expect(sideWords('left', true)).toEqual({ say: 'left', own: 'your right' });
-    expect(sideWords('left', false)).toEqual({ say: 'left', own: '' });
+    expect(sideWords('left', true)).toEqual({ say: 'left', move: 'right' });
+    expect(sideWords('left', false)).toEqual({ say: 'left', move: 'left' });
     expect(sideWords('any', true)).toBeNull();
   });
 

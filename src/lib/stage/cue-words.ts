@@ -48,14 +48,17 @@ export function cueWords(cue: Cue, move: Move | null): CueWords {
   return { over: 'Rest', main: 'Rest', under: '' };
 }
 
+/** Which side to say, and which of the leader's own sides to move. */
+export type SideWords = Readonly<{ say: 'left' | 'right'; move: 'left' | 'right' }>;
+
 /**
- * The side that is spoken, and, when the leader mirrors the children, the leader's own: facing
- * them, their left is across from the leader's right.
+ * The side that is spoken is the children's. A leader who faces and mirrors them moves the other:
+ * their left is across from the leader's right. Null where it does not matter.
  */
-export function sideWords(side: Side, mirror: boolean): { say: string; own: string } | null {
+export function sideWords(side: Side, mirror: boolean): SideWords | null {
   if (side === 'any') return null;
   const other = side === 'left' ? 'right' : 'left';
-  return { say: side, own: mirror ? `your ${other}` : '' };
+  return { say: side, move: mirror ? other : side };
 }
 
 const capital = (text: string) => text.charAt(0).toLocaleUpperCase('en') + text.slice(1);

@@ -6,11 +6,21 @@
     value: string;
     label: string;
     placeholder?: string;
+    /** Longest, in characters. */
+    most?: number;
     class?: string;
     onchange: (value: string) => void;
     onleave?: () => void;
   };
-  const { value, label, placeholder = '', class: look = '', onchange, onleave }: Props = $props();
+  const {
+    value,
+    label,
+    placeholder = '',
+    most = MAX_LINE,
+    class: look = '',
+    onchange,
+    onleave,
+  }: Props = $props();
 
   /** Browsers without `field-sizing` are told the height by hand. */
   function grow(area: HTMLTextAreaElement) {
@@ -30,7 +40,7 @@
     look,
   ]}
   rows="1"
-  maxlength={MAX_LINE}
+  maxlength={most}
   aria-label={label}
   {placeholder}
   {value}

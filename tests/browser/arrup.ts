@@ -1,0 +1,73 @@
+/** The built application in a browser that fails on any console error and any foreign request. */
+import { test as base, expect, type Page } from '@playwright/test';
+
+export const test = base.extend<{ strict: void }>({
+  strict: [
+    async ({ context, baseURL }, use) => {
+      const troubles: string[] = [];
+      context.on('console', (message) => {
+        if (message.type() === 'error') troubles.push(`console: ${message.text()}`);
+      });
+      context.on('weberror', (error) => troubles.push(`page: ${error.error().message}`));
+      context.on('request', (request) => {
+        const url = request.url();
+        if (!url.startsWith(baseURL!) && !/^(data|blob):/u.test(url))
+          troubles.push(`went to ${url}`);
+      });
+      await use();
+      expect(troubles).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+export { expect };
+
+/** The shelf on a first visit, with the demo out. */
+export async function openShelf(page: Page): Promise<void> {
+  await page.goto('/');
+  await expect(page.getByRole('link', { name: 'The late letter', exact: true })).toBeVisible();
+}
+
+export async function openDesk(page: Page, title: string): Promise<void> {
+  await openShelf(page);
+  await page.getByRole('link', { name: title, exact: true }).click();
+  await expect(page.getByLabel('Title of the adventure')).toHaveValue(title);
+}
+
+/** A new, empty adventure on the Desk. */
+export async function startNew(page: Page, title: string): Promise<void> {
+  await openShelf(page);
+  await page.getByRole('button', { name: 'New adventure' }).click();
+  await page.getByLabel('Title of the adventure').fill(title);
+}
+
+/** Types a line into a chapter as a presenter does. */
+export async function typeLine(page: Page, chapter: string, line: string): Promise<void> {
+  const input = page.getByLabel(`Next line in ${chapter}`);
+  await input.fill(line);
+  await input.press('Enter');
+  await expect(input).toHaveValue('');
+}
+
+export async function saved(page: Page): Promise<void> {
+  await expect(page.locator('[data-save=saved]')).toBeVisible();
+}
+
+/** Everything in one of the browser's stores. */
+export function stored<T>(page: Page, store: 'adventures' | 'runs'): Promise<T[]> {
+  return page.evaluate(
+    (name) =>
+      new Promise<T[]>((resolve, reject) => {
+        const open = indexedDB.open('arrup');
+        open.onerror = () => reject(open.error);
+        open.onsuccess = () => {
+          const all = open.result.transaction(name).objectStore(name).getAll();
+          all.onsuccess = () => {
+            open.result.close();
+            resolve(all.result as T[]);
+          };
+        };
+      }),
+    store,
+  );
+}

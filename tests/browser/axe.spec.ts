@@ -1,0 +1,76 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, openShelf, test } from './arrup';
+import type { Page } from '@playwright/test';
+
+const LEVELS = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
+
+async function check(page: Page, place: string) {
+  const { violations } = await new AxeBuilder({ page }).withTags(LEVELS).analyze();
+  const found = violations.map(
+    (v) => `${place}: ${v.id} at ${v.nodes.map((n) => n.target).join(' | ')}`,
+  );
+  expect(found).toEqual([]);
+}
+
+for (const mode of ['light', 'dark'] as const) {
+  test(`every place is clean in ${mode}`, async ({ page }) => {
+    test.slow();
+    await page.emulateMedia({ colorScheme: mode });
+    await openShelf(page);
+    await check(page, 'shelf');
+    await page.goto('/settings');
+    await expect(page.getByRole('button', { name: 'Remove the demo' })).toBeVisible();
+    await check(page, 'settings');
+    await page.goto('/logbook');
+    await expect(page.getByText('Nothing led yet')).toBeVisible();
+    await check(page, 'empty logbook');
+
+    await page.goto('/desk/adv_six-lamps');
+    await page.getByText('The story, the room, how you lead').click();
+    await check(page, 'desk');
+    await page.getByLabel('Name of this move in your story').nth(5).focus();
+    await check(page, 'desk, a beat being edited');
+    await page
+      .getByRole('button', { name: /^Move: / })
+      .first()
+      .click();
+    await expect(page.getByRole('listbox')).toBeVisible();
+    await check(page, 'desk, a move being looked for');
+    await page.goto('/prep/adv_six-lamps');
+    await expect(page.getByLabel('Run sheet')).toBeVisible();
+    await check(page, 'prep');
+
+    await page.goto('/stage/adv_marsh-morning');
+    await page.getByRole('button', { name: 'Go', exact: true }).click();
+    await page.keyboard.press('Space');
+    await check(page, 'stage, saying');
+    for (let n = 0; n < 3; n += 1) await page.keyboard.press('ArrowRight');
+    await check(page, 'stage, working');
+    await page.getByRole('button', { name: 'End here' }).click();
+    await check(page, 'stage, done');
+    await page.getByRole('link', { name: 'Look at it in the logbook' }).click();
+    await expect(page.getByText('What to remember')).toBeVisible();
+    await check(page, 'a session in the logbook');
+    await page.goto('/logbook');
+    await expect(page.getByRole('link', { name: /A marsh morning/u })).toBeVisible();
+    await check(page, 'logbook');
+  });
+}
+
+test('no place is wider than a phone of 320 pixels', async ({ page }) => {
+  await page.setViewportSize({ width: 320, height: 640 });
+  await openShelf(page);
+  for (const path of [
+    '/',
+    '/desk/adv_six-lamps',
+    '/prep/adv_six-lamps',
+    '/stage/adv_six-lamps',
+    '/logbook',
+    '/settings',
+  ]) {
+    await page.goto(path);
+    await page.waitForTimeout(400);
+    const width = await page.evaluate(() => document.documentElement.scrollWidth);
+    expect(width, path).toBeLessThanOrEqual(320);
+  }
+});

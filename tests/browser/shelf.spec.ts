@@ -1,0 +1,161 @@
+import { readFileSync } from 'node:fs';
+import { expect, openDesk, openShelf, stored, test } from './arrup';
+import type { Page } from '@playwright/test';
+
+const demo = readFileSync('src/lib/demo/late-letter.arrup.json', 'utf8');
+
+async function importText(page: Page, name: string, text: string) {
+  await page
+    .getByLabel('Adventure file')
+    .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
+}
+const titles = (page: Page) => page.locator('main li h2').allInnerTexts();
+
+test('first visit: three demo adventures, marked as such, with their lengths', async ({ page }) => {
+  await openShelf(page);
+  const rows = page.locator('main li');
+  await expect(rows).toHaveCount(3);
+  for (const row of await rows.all()) {
+    await expect(row.getByText('demo', { exact: true })).toBeVisible();
+    await expect(row.getByText('not led yet')).toBeVisible();
+  }
+});
+
+test('the demo can be removed, undone, removed again and brought back', async ({ page }) => {
+  await openShelf(page);
+  await page.getByRole('link', { name: 'Settings' }).click();
+  await page.getByRole('button', { name: 'Remove the demo' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: 'Remove the demo' })).toBeVisible();
+  await page.getByRole('button', { name: 'Remove the demo' }).click();
+  await page.getByRole('link', { name: 'Shelf', exact: true }).click();
+  await expect(page.getByText('The shelf is empty')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('The shelf is empty')).toBeVisible();
+  await page.getByRole('main').getByRole('link', { name: 'Settings' }).click();
+  await page.getByRole('button', { name: 'Bring the demo back' }).click();
+  await page.getByRole('link', { name: 'Shelf', exact: true }).click();
+  await expect(page.locator('main li')).toHaveCount(3);
+});
+
+test('duplicates, deletes and takes back', async ({ page }) => {
+  await openShelf(page);
+  await page.getByRole('button', { name: 'Duplicate The late letter' }).click();
+  await expect(page.getByLabel('Title of the adventure')).toHaveValue('The late letter (copy)');
+  await page.goto('/');
+  await expect(page.locator('main li')).toHaveCount(4);
+  await page.getByRole('button', { name: 'Delete The late letter', exact: true }).click();
+  await expect(page.locator('main li')).toHaveCount(3);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.locator('main li')).toHaveCount(4);
+});
+
+test('finds by title, story, move and age', async ({ page }) => {
+  await openShelf(page);
+  await page.getByRole('button', { name: 'Duplicate Six lamps before dark' }).click();
+  await page.goto('/');
+  const search = page.getByLabel('Search your adventures');
+  const expected: [string, string[]][] = [
+    ['letter', ['The late letter demo']],
+    ['burpee', []],
+    ['age 3', ['A marsh morning demo']],
+    ['FOG lamps', ['Six lamps before dark (copy)', 'Six lamps before dark demo']],
+    [
+      'bear walk',
+      ['Six lamps before dark (copy)', 'Six lamps before dark demo', 'The late letter demo'],
+    ],
+  ];
+  for (const [query, found] of expected) {
+    await search.fill(query);
+    await expect.poll(async () => (await titles(page)).sort()).toEqual(found);
+  }
+});
+
+test('saves a file, and opens it again beside the one it came from', async ({ page }) => {
+  await openShelf(page);
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save The late letter as a file' }).click(),
+  ]);
+  expect(file.suggestedFilename()).toBe('The-late-letter.arrup.json');
+  const text = readFileSync(await file.path(), 'utf8');
+  expect(text).toBe(demo);
+  await importText(page, 'back.arrup.json', text);
+  await expect(page.getByText('is on your shelf')).toBeVisible();
+  await expect(page.locator('main li')).toHaveCount(4);
+});
+
+test('refuses bad files with the place and the reason, and changes nothing', async ({ page }) => {
+  await openShelf(page);
+  const before = await stored(page, 'adventures');
+  const changed = (change: (document: any) => void) => {
+    const document = JSON.parse(demo);
+    change(document);
+    return JSON.stringify(document);
+  };
+  const files: [string, string, RegExp][] = [
+    ['broken.json', demo.slice(0, 500), /broken/u],
+    ['foreign.json', '{"name":"something else"}', /not an Arrup adventure/u],
+    ['newer.json', changed((d) => (d.version = 7)), /newer Arrup \(version 7/u],
+    [
+      'reps.json',
+      changed((d) => (d.chapters[1].beats[0].actions[0].dose.amounts = [0])),
+      /chapter 2, beat 1, move 1, dose, set 1: This is too small/u,
+    ],
+    ['hostile.json', '['.repeat(100_000), /broken/u],
+    ['large.json', `"${'x'.repeat(2_200_000)}"`, /larger than 2 MB/u],
+    [
+      'script.json',
+      changed((d) => (d.title = { html: '<img src=x onerror=alert(1)>' })),
+      /In title/u,
+    ],
+  ];
+  for (const [name, text, reason] of files) {
+    await importText(page, name, text);
+    const alert = page.getByRole('alert');
+    await expect(alert).toContainText(`“${name}” was not opened. Nothing here has changed.`);
+    await expect(alert).toContainText(reason);
+    await alert.getByRole('button').click();
+  }
+  expect(await stored(page, 'adventures')).toEqual(before);
+});
+
+test('shows markup in a file as plain words', async ({ page }) => {
+  await openShelf(page);
+  const document = JSON.parse(demo);
+  document.id = 'adv_markup';
+  document.title = '<img src=x onerror=alert(1)> 🪁 ضوء';
+  await importText(page, 'markup.arrup.json', JSON.stringify(document));
+  await expect(page.locator('main h2').first()).toContainText(
+    '<img src=x onerror=alert(1)> 🪁 ضوء',
+  );
+});
+
+test('an address that is not here says so, with the way back', async ({ page }) => {
+  await openShelf(page);
+  for (const place of ['desk', 'prep', 'stage', 'logbook']) {
+    await page.goto(`/${place}/nothing`);
+    await expect(page.getByRole('heading')).toContainText('There is no such');
+  }
+  await page.getByRole('link', { name: 'To the shelf' }).click();
+  await expect(page.locator('main li')).toHaveCount(3);
+});
+
+test('an empty adventure can be opened everywhere', async ({ page }) => {
+  await openShelf(page);
+  await page.getByRole('button', { name: 'New adventure' }).click();
+  await page.getByRole('link', { name: 'Prep' }).click();
+  await expect(page.getByText('There is nothing to print yet')).toBeVisible();
+  await page.goto(page.url().replace('/prep/', '/stage/'));
+  await expect(page.getByText('There is nothing to lead yet')).toBeVisible();
+});
+
+test('words a minute bend every length', async ({ page }) => {
+  await openDesk(page, 'The late letter');
+  const gauge = page.getByLabel('What it adds up to').locator('dd').first();
+  await expect(gauge).toContainText('9:01');
+  await page.getByRole('link', { name: 'Settings' }).click();
+  await page.getByLabel('Words a minute').fill('100');
+  await page.goBack();
+  await expect(gauge).not.toContainText('9:01');
+});

@@ -1,0 +1,136 @@
+import { expect, openShelf, stored, test } from './arrup';
+import type { Page } from '@playwright/test';
+
+type Kept = {
+  id: string;
+  plan: { id: string }[];
+  leading: { done: boolean; index: number; visits: { cueId: string; cutShort: boolean }[] };
+};
+
+async function begin(page: Page, id: string, query = '') {
+  await openShelf(page);
+  await page.goto(`/stage/${id}${query}`);
+  await page.getByRole('button', { name: 'Go', exact: true }).click();
+  await expect(page.locator('[data-cue]')).toBeVisible();
+}
+
+test('leads with keys: next, back, pause, go on, and a page-turner', async ({ page }) => {
+  await begin(page, 'adv_late-letter');
+  const main = page.locator('[data-cue] .main');
+  await expect(main).toContainText('Good morning, post carriers');
+  await page.keyboard.press('ArrowRight');
+  await expect(main).toContainText('Arms out, turn around once');
+  await page.keyboard.press('PageDown');
+  await expect(main).toContainText('This letter is for Old Marrow');
+  await page.keyboard.press('PageUp');
+  await expect(main).toContainText('Arms out');
+  await page.keyboard.press('Space');
+  const clock = page.locator('[data-remaining]');
+  const stood = await clock.innerText();
+  await page.waitForTimeout(1500);
+  expect(await clock.innerText()).toBe(stood);
+  await page.keyboard.press('Space');
+  await expect(clock).not.toHaveText(stood);
+});
+
+test('can be led to the end with nothing but the Next button', async ({ page }) => {
+  await begin(page, 'adv_marsh-morning');
+  const next = page.getByRole('button', { name: 'Next' });
+  for (let n = 0; n < 200 && (await next.isVisible()); n += 1) {
+    await next.click({ timeout: 2000 }).catch(() => {});
+  }
+  await expect(page.getByRole('heading', { name: 'Well led!' })).toBeVisible();
+  const [run] = await stored<Kept>(page, 'runs');
+  expect(run!.leading.visits.map((visit) => visit.cueId)).toEqual(run!.plan.map((cue) => cue.id));
+});
+
+test('goes on at the same place after a reload, with the log whole', async ({ page }) => {
+  await begin(page, 'adv_late-letter');
+  for (let n = 0; n < 8; n += 1) await page.keyboard.press('ArrowRight');
+  const shown = await page.locator('[data-cue] .main').innerText();
+  await page.waitForTimeout(300);
+  await page.reload();
+  await expect(page.getByText('You stopped at')).toBeVisible();
+  const [before] = await stored<Kept>(page, 'runs');
+  expect(before!.leading.visits).toHaveLength(8);
+  await page.getByRole('button', { name: 'Carry on' }).click();
+  await expect(page.locator('[data-cue] .main')).toHaveText(shown);
+  await page.getByRole('button', { name: 'End here' }).click();
+  await expect(page.getByRole('heading', { name: 'Well led!' })).toBeVisible();
+  const [after, ...others] = await stored<Kept>(page, 'runs');
+  expect(others).toEqual([]);
+  expect(after!.id).toBe(before!.id);
+  expect(after!.leading.done).toBe(true);
+  expect(after!.leading.visits.slice(0, 8)).toEqual(before!.leading.visits);
+});
+
+test('waits after a spoken line if it is asked to', async ({ page }) => {
+  await openShelf(page);
+  await page.goto('/stage/adv_marsh-morning?speed=30');
+  await page.getByLabel('After a spoken line').selectOption('wait for me');
+  await page.getByRole('button', { name: 'Go', exact: true }).click();
+  await expect(page.getByText('Go on when you are ready')).toBeVisible();
+  await page.waitForTimeout(500);
+  await expect(page.locator('[data-cue] .main')).toContainText('Hello, ducklings!');
+  await page.getByRole('button', { name: 'Go on' }).click();
+  await expect(page.locator('[data-cue] .main')).toContainText('Socks off');
+});
+
+test('says the children’s side, and points to the leader’s own', async ({ page }) => {
+  await begin(page, 'adv_late-letter');
+  const right = page.locator('[data-side=right]');
+  for (let n = 0; n < 60 && !(await right.isVisible()); n += 1) {
+    await page.keyboard.press('ArrowRight');
+  }
+  await expect(right).toContainText('say “right”');
+  await expect(right).toContainText('you move your left');
+});
+
+test('a session that was led shows on the shelf; a rehearsal does not', async ({ page }) => {
+  await begin(page, 'adv_marsh-morning', '?speed=60');
+  await page.getByRole('button', { name: 'End here' }).click();
+  await page.goto('/');
+  const row = page.locator('main li').filter({ hasText: 'A marsh morning' });
+  await expect(row).toContainText('not led yet');
+  await begin(page, 'adv_marsh-morning');
+  await page.getByRole('button', { name: 'End here' }).click();
+  await page.goto('/');
+  await expect(row).toContainText('last led');
+});
+
+for (const [width, height, least] of [
+  [1280, 800, 80],
+  [1024, 768, 60],
+  [1920, 1080, 80],
+  [390, 844, 36],
+] as const) {
+  test(`every cue of every demo fits the screen at ${width} x ${height}`, async ({ page }) => {
+    await page.setViewportSize({ width, height });
+    for (const id of ['adv_late-letter', 'adv_six-lamps', 'adv_marsh-morning']) {
+      await begin(page, id);
+      await page.keyboard.press('Space');
+      await page.evaluate(() => document.fonts.ready);
+      for (let n = 0; n < 150; n += 1) {
+        const misfit = await page.evaluate((leastPixels) => {
+          const main = document.querySelector<HTMLElement>('[data-cue] .main')!;
+          const room = main.parentElement!;
+          const pixels = parseFloat(getComputedStyle(main).fontSize);
+          const problems: string[] = [];
+          if (pixels < leastPixels) problems.push(`type of ${pixels} px`);
+          if (main.scrollHeight > room.clientHeight + 2) problems.push('too tall');
+          if (main.scrollWidth > room.clientWidth + 2) problems.push('too wide');
+          if (document.documentElement.scrollWidth > innerWidth) problems.push('page too wide');
+          if (document.documentElement.scrollHeight > innerHeight + 1)
+            problems.push('page too tall');
+          const number = document.querySelector('[data-count] .big');
+          if (number && parseFloat(getComputedStyle(number).fontSize) < leastPixels)
+            problems.push('small number');
+          return problems.length > 0 ? `${main.innerText}: ${problems.join(', ')}` : null;
+        }, least);
+        expect(misfit).toBeNull();
+        await page.keyboard.press('ArrowRight');
+        if (await page.getByRole('heading', { name: 'Well led!' }).isVisible()) break;
+      }
+    }
+  });
+}
