@@ -6,7 +6,7 @@ module.exports = {
       name: 'core-stands-alone',
       comment: 'core knows no interface, no framework, no browser',
       severity: 'error',
-      from: { path: '^src/core', pathNot: '[.]test[.]ts$' },
+      from: { path: '^src/core', pathNot: '([.]test[.]ts$|^src/core/testing/)' },
       to: { pathNot: ['^src/core', '^node_modules/(zod|papaparse|@types/papaparse)/'] },
     },
     {
@@ -42,7 +42,7 @@ module.exports = {
     tsConfig: { fileName: 'tsconfig.depcruise.json' },
     enhancedResolveOptions: {
       exportsFields: ['exports'],
-      conditionNames: ['svelte', 'import', 'default', 'types'],
+      conditionNames: ['svelte', 'import', 'default'],
       extensions: ['.ts', '.js', '.svelte', '.css'],
     },
   },

@@ -87,7 +87,7 @@
 
 <span class="leading-8">
   <input
-    class={['inline-word min-w-[1.2ch] text-center tabular', wrong && 'border-pencil! text-pencil']}
+    class={['inline-word text-center tabular', wrong && 'border-pencil! text-pencil']}
     aria-label="How many; several numbers make a ladder"
     aria-invalid={wrong}
     title="Several numbers make a ladder: 10, 15, 20"
@@ -102,25 +102,25 @@
     label="What is counted"
     choices={units}
     onchange={(unit) => onchange({ ...dose, unit }, 'unit')}
-  />{#if !ladder && (active || dose.amounts.length > 1)}{', '}
+  />{#if !ladder && (active || dose.amounts.length > 1)},
     <InlineChoice
       value={dose.amounts.length}
       label="How often"
       choices={TIMES}
       onchange={setTimes}
-    />{/if}{#if (active && move.sided) || dose.sides !== 'any'}{', '}
+    />{/if}{#if (active && move.sided) || dose.sides !== 'any'},
     <InlineChoice
       value={dose.sides}
       label="Which side"
       choices={SIDES}
       onchange={(sides) => onchange({ ...dose, sides }, 'sides')}
-    />{/if}{#if (active && travels) || dose.ways === 2}{', '}
+    />{/if}{#if (active && travels) || dose.ways === 2},
     <InlineChoice
       value={dose.ways}
       label="Which way"
       choices={WAYS}
       onchange={(ways) => onchange({ ...dose, ways }, 'ways')}
-    />{/if}{#if (active && counted) || dose.count === 'back'}{', '}
+    />{/if}{#if (active && counted) || dose.count === 'back'},
     <InlineChoice
       value={dose.count}
       label="How the leader counts"

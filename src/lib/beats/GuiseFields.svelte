@@ -7,7 +7,7 @@
   import MovePicker from './MovePicker.svelte';
 
   type Props = {
-    part: { id: string; move: string; guise: Guise };
+    part: { move: string; guise: Guise };
     book: MoveBook;
     active: boolean;
     onguise: (guise: Guise, key: string) => void;

@@ -1,7 +1,7 @@
 <!-- Which move: its name, and, once it is touched, a search through the catalogue. -->
 <script lang="ts">
   import { suggestMoves, type Move, type MoveBook } from '$core';
-  import { Combobox, Portal, useListCollection } from '@skeletonlabs/skeleton-svelte';
+  import { Combobox, useListCollection } from '@skeletonlabs/skeleton-svelte';
 
   type Props = {
     book: MoveBook;
@@ -55,34 +55,29 @@
     }}
   >
     <Combobox.Control class="inline-block">
-      <!-- svelte-ignore a11y_autofocus -->
       <Combobox.Input
         class="w-56 rounded border-2 border-water bg-raised px-2 py-0.5"
         aria-label={label}
         autofocus
       />
     </Combobox.Control>
-    <Portal>
-      <Combobox.Positioner class="z-30!">
-        <Combobox.Content
-          class="max-h-80 w-72 overflow-y-auto rounded-xl border border-line bg-raised p-1 shadow-lg"
-        >
-          {#each found as move (move.id)}
-            <Combobox.Item
-              item={move}
-              class="flex cursor-pointer justify-between gap-3 rounded-lg px-3 py-1.5 data-highlighted:bg-lamp data-highlighted:text-on-lamp"
-            >
-              <Combobox.ItemText>{move.name}</Combobox.ItemText>
-              <span class="text-sm text-soft group-data-highlighted:text-on-lamp"
-                >{move.family}</span
-              >
-            </Combobox.Item>
-          {:else}
-            <p class="px-3 py-2">No move by that name.</p>
-          {/each}
-        </Combobox.Content>
-      </Combobox.Positioner>
-    </Portal>
+    <Combobox.Positioner class="z-30!">
+      <Combobox.Content
+        class="max-h-80 w-72 overflow-y-auto rounded-xl border border-line bg-raised p-1 shadow-lg"
+      >
+        {#each found as move (move.id)}
+          <Combobox.Item
+            item={move}
+            class="flex cursor-pointer justify-between gap-3 rounded-lg px-3 py-1.5 data-highlighted:bg-lamp data-highlighted:text-on-lamp"
+          >
+            <Combobox.ItemText>{move.name}</Combobox.ItemText>
+            <span class="text-sm text-soft group-data-highlighted:text-on-lamp">{move.family}</span>
+          </Combobox.Item>
+        {:else}
+          <p class="px-3 py-2">No move by that name.</p>
+        {/each}
+      </Combobox.Content>
+    </Combobox.Positioner>
   </Combobox>
 {:else}
   <button

@@ -43,8 +43,6 @@
   function left(event: FocusEvent) {
     const to = event.relatedTarget;
     if (to instanceof Node && row.contains(to)) return;
-    // A list of moves hangs outside the row while it is open.
-    if (to instanceof Element && to.closest('[data-scope=combobox]')) return;
     if (desk.activeId === beat.id) desk.activeId = null;
     desk.draft.closeStep();
   }

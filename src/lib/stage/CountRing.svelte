@@ -35,8 +35,13 @@
   .count-ring {
     position: relative;
     aspect-ratio: 1;
-    height: min(100%, 52vh, 44vw);
+    height: min(100%, 52vh, 38vw);
     container-type: size;
+  }
+  @media (max-width: 640px) {
+    .count-ring {
+      height: 100%;
+    }
   }
   svg {
     position: absolute;

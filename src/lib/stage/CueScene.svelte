@@ -94,7 +94,9 @@
   .main {
     font-family: var(--font-heading);
     font-weight: 800;
-    line-height: 1.06;
+    /* The narrow cut, so that a long line is still big. */
+    font-stretch: 84%;
+    line-height: 1.04;
     overflow-wrap: break-word;
     text-wrap: balance;
   }
@@ -102,11 +104,21 @@
     text-transform: uppercase;
   }
   .picture {
-    height: min(24vh, 12rem);
+    height: min(16vh, 10rem);
     aspect-ratio: 1;
     align-self: flex-start;
-    margin-bottom: 1rem;
+    margin-bottom: 0.5rem;
     color: var(--water);
+  }
+  @media (max-width: 640px) {
+    .with-count {
+      grid-template-columns: minmax(0, 1fr);
+      grid-template-rows: minmax(0, 3fr) minmax(0, 2fr);
+      gap: 0.5rem;
+    }
+    .picture {
+      height: 4rem;
+    }
   }
   .under {
     font-size: clamp(1.5rem, 4.4vh, 3rem);

@@ -33,7 +33,8 @@
     'flex min-h-20 min-w-20 flex-1 items-center justify-center gap-3 rounded-2xl text-2xl font-bold border-2 border-ink';
 </script>
 
-<div class="stage">
+<main class="stage">
+  <h1 class="sr-only">{session.adventure.title || 'Untitled adventure'}, on the Stage</h1>
   <header class="flex items-center justify-between gap-6 text-xl">
     <p class="tabular">
       <span class="font-heading text-3xl font-extrabold" data-remaining>
@@ -101,7 +102,7 @@
       </button>
     </div>
   </footer>
-</div>
+</main>
 
 <style>
   .stage {

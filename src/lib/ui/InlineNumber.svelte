@@ -33,7 +33,7 @@
 </script>
 
 <input
-  class={['inline-word min-w-[1.2ch] text-center tabular', wrong && 'border-pencil! text-pencil']}
+  class={['inline-word text-center tabular', wrong && 'border-pencil! text-pencil']}
   type="text"
   inputmode="decimal"
   role="spinbutton"

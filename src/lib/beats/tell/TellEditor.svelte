@@ -12,7 +12,8 @@
     change({ ...beat, text }, 'text');
   }
   function setAsks(yes: boolean) {
-    const { waitSeconds: _, ...line } = beat;
+    const { kind, id, text } = beat;
+    const line = { kind, id, text };
     change(yes ? { ...line, waitSeconds: QUESTION_WAIT_SECONDS } : line);
   }
 </script>

@@ -4,7 +4,7 @@
   import { page } from '$app/state';
   import type { Desk } from '$lib/desk/desk.svelte';
   import DeskView from '$lib/desk/DeskView.svelte';
-  import { openDesk, tend } from '$lib/desk/open-desk.svelte';
+  import { openDesk, tend } from '$lib/desk/open-desk';
   import type { DraftNews } from '$lib/store/draft.svelte';
   import NotHere from '$lib/ui/NotHere.svelte';
   import { notices } from '$lib/ui/notices.svelte';

@@ -1,0 +1,86 @@
+/*
+ * Speed as ratios measured in one run: machines are noisy, ratios less so.
+ * Run with `npm run bench`.
+ */
+import {
+  changeBeat,
+  drawTerrain,
+  newAdventure,
+  plainDose,
+  startsBy,
+  unroll,
+  NO_GUISE,
+  type Adventure,
+  type Beat,
+} from '../src/core';
+
+const MOVES = ['march', 'squat', 'frog-jump', 'stork-stand', 'bear-walk', 'tall-reach'];
+const SIZES = [10, 100, 300, 1000];
+/** A frame at 60 a second, in milliseconds. */
+const FRAME_MS = 16;
+
+let ids = 0;
+const newId = (prefix: string) => `${prefix}_b${(ids += 1)}`;
+
+function beat(n: number): Beat {
+  const id = newId('bt');
+  if (n % 3 === 0) return { kind: 'tell', id, text: 'Over the ditch, and keep your letters dry!' };
+  if (n % 20 === 1) return { kind: 'drink', id, text: 'Sip', seconds: 30 };
+  const dose = { ...plainDose('reps', 10), amounts: [8, 10], sides: 'each' as const };
+  const action = { id: newId('ac'), move: MOVES[n % MOVES.length]!, guise: NO_GUISE, dose };
+  return {
+    kind: 'move',
+    id,
+    say: '',
+    actions: [action],
+    rounds: 1,
+    restBetweenRoundsSeconds: 0,
+    flowing: false,
+    show: 'each',
+  };
+}
+
+function adventureOf(beats: number): Adventure {
+  const empty = newAdventure(newId);
+  const list = Array.from({ length: beats }, (_, n) => beat(n));
+  return {
+    ...empty,
+    chapters: [{ id: newId('ch'), kind: 'adventure', title: 'Way', beats: list }],
+  };
+}
+
+/** What the Desk does at a key stroke, short of drawing: edit, re-time, sums, terrain. */
+function edit(adventure: Adventure, n: number): number {
+  const beats = adventure.chapters[0]!.beats;
+  const first = beats[0]!.id;
+  const next = changeBeat(adventure, first, (b) =>
+    b.kind === 'tell' ? { ...b, text: `Over the ditch ${n}` } : b,
+  );
+  const { cues, totalSeconds } = unroll(next);
+  return totalSeconds + startsBy(cues, 'beatId').size + drawTerrain(cues, 550).length;
+}
+
+/** Median and 95th percentile of a run, in milliseconds. */
+function measure(run: (n: number) => unknown, times: number) {
+  for (let n = 0; n < times / 4; n += 1) run(n);
+  const all = Array.from({ length: times }, (_, n) => {
+    const start = performance.now();
+    run(n);
+    return performance.now() - start;
+  }).sort((a, b) => a - b);
+  return { median: all[Math.floor(times / 2)]!, p95: all[Math.floor(times * 0.95)]! };
+}
+
+const results = SIZES.map((size) => {
+  const adventure = adventureOf(size);
+  return { size, ...measure((n) => edit(adventure, n), 200) };
+});
+const base = results[0]!;
+console.log('From an edit to the new schedule, sums and terrain (ratios to 10 beats, one run)');
+console.log('beats   time   per beat   p95 / a 16 ms frame');
+for (const { size, median, p95 } of results) {
+  const time = (median / base.median).toFixed(1).padStart(6);
+  const perBeat = (median / size / (base.median / base.size)).toFixed(2).padStart(10);
+  const frame = (p95 / FRAME_MS).toFixed(3).padStart(12);
+  console.log(`${String(size).padStart(5)} ${time} ${perBeat} ${frame}`);
+}

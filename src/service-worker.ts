@@ -1,0 +1,51 @@
+/// <reference types="@sveltejs/kit" />
+/// <reference no-default-lib="true"/>
+/// <reference lib="esnext" />
+/// <reference lib="webworker" />
+// After the first visit Arrup works without a network: the built files are kept, and any page is
+// the same shell.
+import { build, files, version } from '$service-worker';
+
+const self = globalThis.self as unknown as ServiceWorkerGlobalScope;
+const CACHE = `arrup-${version}`;
+const SHELL = '/';
+
+self.addEventListener('install', (event) => {
+  event.waitUntil(
+    caches
+      .open(CACHE)
+      .then((cache) => cache.addAll([SHELL, ...build, ...files]))
+      .then(() => self.skipWaiting()),
+  );
+});
+
+self.addEventListener('activate', (event) => {
+  event.waitUntil(
+    caches.keys().then(async (names) => {
+      await Promise.all(names.filter((name) => name !== CACHE).map((name) => caches.delete(name)));
+      await self.clients.claim();
+    }),
+  );
+});
+
+async function answer(request: Request, path: string): Promise<Response> {
+  const cache = await caches.open(CACHE);
+  const kept = await cache.match(path);
+  if (kept) return kept;
+  try {
+    return await fetch(request);
+  } catch {
+    // No network: a page is the shell, which reads its address and finds the adventure here.
+    const shell = request.mode === 'navigate' ? await cache.match(SHELL) : undefined;
+    return shell ?? Response.error();
+  }
+}
+
+self.addEventListener('fetch', (event) => {
+  const { method, url } = event.request;
+  const { origin, pathname } = new URL(url);
+  if (method !== 'GET' || origin !== location.origin || pathname.startsWith('/api/')) return;
+  // A page comes from the network where there is one, so that it is never older than its files.
+  if (event.request.mode === 'navigate') event.respondWith(answer(event.request, ''));
+  else event.respondWith(answer(event.request, pathname));
+});

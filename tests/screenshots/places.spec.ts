@@ -1,0 +1,97 @@
+import { expect, test, type Page } from '@playwright/test';
+
+const picture = (page: Page, name: string) =>
+  page.screenshot({ path: `docs/screenshots/${name}.png` });
+
+async function open(page: Page, path: string) {
+  await page.goto('/');
+  await expect(page.locator('main li').first()).toBeVisible();
+  await page.goto(path);
+  await page.evaluate(() => document.fonts.ready);
+  await page.waitForTimeout(500);
+}
+
+/** Leafs on until the stage shows this. */
+async function leafTo(page: Page, selector: string) {
+  await page.getByRole('button', { name: 'Go', exact: true }).click();
+  for (let n = 0; n < 80 && !(await page.locator(selector).isVisible()); n += 1) {
+    await page.keyboard.press('ArrowRight');
+  }
+  await page.waitForTimeout(2600);
+  await page.keyboard.press('Space');
+}
+
+test('shelf', async ({ page }) => {
+  await open(page, '/');
+  await picture(page, 'shelf');
+});
+
+test('desk', async ({ page }) => {
+  await open(page, '/desk/adv_late-letter');
+  await picture(page, 'desk');
+  await page.getByLabel('Name of this move in your story').nth(4).click();
+  await page
+    .getByLabel('Name of this move in your story')
+    .nth(4)
+    .evaluate((field) => {
+      scrollTo(0, field.getBoundingClientRect().top + scrollY - 400);
+    });
+  await page.waitForTimeout(300);
+  await picture(page, 'desk-beat');
+});
+
+test('desk, empty', async ({ page }) => {
+  await open(page, '/');
+  await page.getByRole('button', { name: 'New adventure' }).click();
+  await page.getByLabel('Next line in Warm-up').fill('hold tree 5 s each leg as bittern stand');
+  await page.waitForTimeout(300);
+  await picture(page, 'desk-first-minute');
+});
+
+test('prep', async ({ page }) => {
+  await open(page, '/prep/adv_late-letter');
+  await picture(page, 'prep');
+});
+
+test('stage', async ({ page }) => {
+  await open(page, '/stage/adv_late-letter');
+  await picture(page, 'stage-ready');
+  await leafTo(page, '[data-cue=work] [data-side=right]');
+  await picture(page, 'stage-move');
+});
+
+test('stage, dark', async ({ page }) => {
+  await page.emulateMedia({ colorScheme: 'dark' });
+  await page.setViewportSize({ width: 1024, height: 768 });
+  await open(page, '/stage/adv_six-lamps');
+  await leafTo(page, '[data-cue=ask]');
+  await picture(page, 'stage-ask-dark');
+});
+
+test('logbook', async ({ page }) => {
+  await open(page, '/stage/adv_marsh-morning?speed=30');
+  await page.getByRole('button', { name: 'Go', exact: true }).click();
+  await page.waitForTimeout(2500);
+  await page.keyboard.press('Space');
+  await page.waitForTimeout(900);
+  await page.keyboard.press('Space');
+  await page.waitForTimeout(1500);
+  await page.keyboard.press('ArrowRight');
+  const book = page.getByRole('link', { name: 'Look at it in the logbook' });
+  await book.click({ timeout: 30_000 });
+  await page
+    .getByLabel('What to remember')
+    .fill('Hare hops took twice as long. Everybody wanted to be the hare.');
+  await page.getByText('Saved in this browser').waitFor();
+  await page.waitForTimeout(800);
+  await picture(page, 'logbook-session');
+  await page.goto('/logbook');
+  await page.waitForTimeout(500);
+  await picture(page, 'logbook');
+});
+
+test('settings', async ({ page }) => {
+  await page.emulateMedia({ colorScheme: 'dark' });
+  await open(page, '/settings');
+  await picture(page, 'settings-dark');
+});
