@@ -7,6 +7,8 @@ export default {
   kit: {
     adapter: adapter(),
     alias: { $core: 'src/core' },
+    // The kept shell answers at any address without a network: its files must not depend on it.
+    paths: { relative: false },
     // Nothing is fetched from elsewhere and nothing is sent anywhere: everything is 'self'.
     // The routes keep nothing and know nobody (no cookies): a foreign page has nothing to forge, and
     // a wrong content type gets our own 415.

@@ -106,6 +106,7 @@ const BY_WORD: Readonly<Record<string, Icon>> = {
   tree: Trees,
   turtle: Turtle,
   waterwheel: LoaderPinwheel,
+  waves: Waves,
   wind: Wind,
   windmill: Fan,
 };
