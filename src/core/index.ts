@@ -28,6 +28,7 @@ export {
   removeChapter,
   setBeats,
   shiftBeat,
+  shiftChapter,
 } from './model/edit';
 export { closeStep, record, redo, startHistory, undo } from './model/history';
 export type { History } from './model/history';
@@ -65,6 +66,7 @@ export { beatFromReading } from './language/beat-from-reading';
 export { beatLabel } from './language/beat-label';
 export { clockOf, lengthInWords } from './language/clock';
 export { doseInWords, unitWord } from './language/dose-words';
+export { castInWords, listInWords, readCast, readList } from './language/lists';
 export { makeMoveFinder, suggestMoves } from './language/move-finder';
 export type { MoveFinder } from './language/move-finder';
 export { readQuickLine, usualDose } from './language/quick-line';

@@ -108,7 +108,7 @@
   {/if}
 
   {#if shelf.ready}
-    {#if shelf.records.length > 3}
+    {#if shelf.records.length > 1}
       <label class="mb-4 flex max-w-md items-center gap-3">
         <span class="sr-only">Search your adventures</span>
         <input

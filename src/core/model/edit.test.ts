@@ -3,7 +3,17 @@ import { describe, expect, it } from 'vitest';
 import { arbitraryAdventure } from '../testing/arbitrary';
 import type { Adventure } from './adventure';
 import type { Beat } from './beat';
-import { addBeats, changeBeat, findBeat, removeBeat, setBeats, shiftBeat } from './edit';
+import {
+  addBeats,
+  addChapter,
+  changeBeat,
+  findBeat,
+  removeBeat,
+  removeChapter,
+  setBeats,
+  shiftBeat,
+  shiftChapter,
+} from './edit';
 import { closeStep, record, redo, startHistory, undo } from './history';
 import { copyAdventure, newAdventure } from './new-adventure';
 import { countingIds } from '../testing/make';
@@ -43,6 +53,17 @@ describe('edits', () => {
     const changed = changeBeat(start, 'bt_l3', (beat) => ({ ...beat, text: 'other' }) as Beat);
     expect(changed.chapters[1]!.beats[0]).toMatchObject({ text: 'other' });
     expect(changed.chapters[0]).toBe(start.chapters[0]);
+  });
+
+  it('adds, moves and takes away whole chapters', () => {
+    const start = script();
+    const chapter = { id: 'ch_new', kind: 'game', title: 'Game', beats: [line(7)] } as const;
+    const added = addChapter(start, chapter, 1);
+    expect(order(added)).toEqual(['l1 l2', 'l7', 'l3']);
+    expect(order(shiftChapter(added, 'ch_new', 1))).toEqual(['l1 l2', 'l3', 'l7']);
+    expect(order(shiftChapter(added, 'ch_new', -1))).toEqual(['l7', 'l1 l2', 'l3']);
+    expect(shiftChapter(start, start.chapters[0]!.id, -1)).toBe(start);
+    expect(order(removeChapter(added, 'ch_new'))).toEqual(order(start));
   });
 
   it('leaves an adventure as it is when the beat is gone', () => {

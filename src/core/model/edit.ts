@@ -44,6 +44,17 @@ export function removeChapter(adventure: Adventure, chapterId: string): Adventur
   return withChapters(adventure, (chapters) => chapters.filter(({ id }) => id !== chapterId));
 }
 
+/** Moves a chapter with its beats one place up (-1) or down (+1); at the edge it stays. */
+export function shiftChapter(adventure: Adventure, chapterId: string, by: -1 | 1): Adventure {
+  const from = adventure.chapters.findIndex(({ id }) => id === chapterId);
+  const to = from + by;
+  if (from < 0 || to < 0 || to >= adventure.chapters.length) return adventure;
+  const chapter = adventure.chapters[from]!;
+  return withChapters(adventure, (chapters) =>
+    chapters.toSpliced(from, 1).toSpliced(to, 0, chapter),
+  );
+}
+
 /** Puts beats in at `index` of the chapter, counted from 0; past the end means at the end. */
 export function addBeats(
   adventure: Adventure,

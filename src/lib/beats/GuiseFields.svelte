@@ -18,6 +18,7 @@
   };
   const { part, book, active, onguise, onmove, onremove, onleave, children }: Props = $props();
 
+  const uid = $props.id();
   const move = $derived(moveIn(book, part.move));
   const called = $derived(part.guise.name || move.name);
 </script>
@@ -46,6 +47,34 @@
     {/if}
   </div>
   {#if children}<div class="pl-1">{@render children()}</div>{/if}
+  {#if active}
+    <p class="pl-1 leading-8 text-soft">
+      Pictured as
+      <input
+        class="inline-word min-w-16"
+        aria-label="Picture word for {called}"
+        list="{uid}-pictures"
+        maxlength="80"
+        placeholder={move.pictureWords[0]}
+        value={part.guise.picture}
+        oninput={(event) =>
+          onguise({ ...part.guise, picture: event.currentTarget.value }, 'picture')}
+        onblur={onleave}
+      />, beginning with the sound
+      <input
+        class="inline-word min-w-8"
+        aria-label="First sound of {called}"
+        maxlength="80"
+        placeholder={called.charAt(0).toLowerCase()}
+        value={part.guise.sound}
+        oninput={(event) => onguise({ ...part.guise, sound: event.currentTarget.value }, 'sound')}
+        onblur={onleave}
+      />.
+      <datalist id="{uid}-pictures">
+        {#each move.pictureWords as word (word)}<option value={word}></option>{/each}
+      </datalist>
+    </p>
+  {/if}
   {#if part.guise.line || active}
     <LineArea
       value={part.guise.line}

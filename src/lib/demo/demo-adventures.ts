@@ -1,10 +1,11 @@
 import { parseArrupJson, type Adventure } from '$core';
 import { problemInWords } from '$lib/words/problems';
 
+/** The first to be seen on the shelf comes last: it is put out last. */
 const FILES: Record<string, () => Promise<string>> = {
-  'late-letter': async () => (await import('./late-letter.arrup.json?raw')).default,
-  'six-lamps': async () => (await import('./six-lamps.arrup.json?raw')).default,
   'marsh-morning': async () => (await import('./marsh-morning.arrup.json?raw')).default,
+  'six-lamps': async () => (await import('./six-lamps.arrup.json?raw')).default,
+  'late-letter': async () => (await import('./late-letter.arrup.json?raw')).default,
 };
 
 /** The demo adventures, read as any file is. */

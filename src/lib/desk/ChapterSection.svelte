@@ -1,5 +1,7 @@
 <script lang="ts">
   import { CHAPTER_KINDS, changeChapter, clockOf, type Beat, type Chapter } from '$core';
+  import ArrowDown from '@lucide/svelte/icons/arrow-down';
+  import ArrowUp from '@lucide/svelte/icons/arrow-up';
   import Trash from '@lucide/svelte/icons/trash-2';
   import { dragHandleZone, type DndEvent } from 'svelte-dnd-action';
   import { CHAPTER_LOOKS, chapterHue } from '$lib/terrain/chapter-look';
@@ -10,6 +12,7 @@
   type Props = { desk: Desk; chapter: Chapter; firstNumber: number; hint: string };
   const { desk, chapter, firstNumber, hint }: Props = $props();
 
+  const TOOL = 'btn-quiet text-soft hover:text-ink min-h-0! px-2! py-0!';
   const SETTLE_MS = matchMedia('(prefers-reduced-motion: reduce)').matches ? 0 : 150;
   const seconds = $derived(desk.schedule.totals.byChapter.get(chapter.id)?.seconds ?? 0);
   const insertIndex = $derived(
@@ -40,7 +43,7 @@
     <span class="flex justify-end pr-4" aria-hidden="true">
       <span class="mark" style:background={chapterHue(chapter.kind)}></span>
     </span>
-    <div class="flex flex-wrap items-baseline gap-x-3">
+    <div class="head flex flex-wrap items-baseline gap-x-3">
       <h2 class="sr-only">{chapter.title}</h2>
       <input
         class="field-sizing-content min-w-32 rounded border-0 bg-transparent px-1 py-0 font-heading text-2xl font-bold hover:bg-sunk focus:bg-raised focus:ring-0"
@@ -61,16 +64,17 @@
         {/each}
       </select>
       {#if seconds > 0}<span class="text-soft tabular">{clockOf(seconds)}</span>{/if}
-      {#if chapter.beats.length === 0 && desk.adventure.chapters.length > 1}
-        <button
-          type="button"
-          class="btn-quiet min-h-0! px-2! py-0! text-soft"
-          aria-label="Delete the empty chapter {chapter.title}"
-          onclick={() => desk.removeChapter(chapter.id)}
-        >
+      <span class="tools" role="group" aria-label="Chapter {chapter.title}">
+        <button type="button" class={TOOL} onclick={() => desk.shiftChapter(chapter.id, -1)}>
+          <ArrowUp size={16} aria-hidden="true" />earlier
+        </button>
+        <button type="button" class={TOOL} onclick={() => desk.shiftChapter(chapter.id, 1)}>
+          <ArrowDown size={16} aria-hidden="true" />later
+        </button>
+        <button type="button" class={TOOL} onclick={() => desk.removeChapter(chapter.id)}>
           <Trash size={16} aria-hidden="true" />delete
         </button>
-      {/if}
+      </span>
     </div>
   </div>
   <div
@@ -114,6 +118,15 @@
 </section>
 
 <style>
+  /* Quiet until the chapter's head is pointed at or has the keyboard; always there for touch. */
+  @media (hover: hover) {
+    .tools {
+      opacity: 0;
+    }
+    .head:is(:hover, :focus-within) .tools {
+      opacity: 1;
+    }
+  }
   .mark {
     display: inline-block;
     width: 1rem;

@@ -1,7 +1,16 @@
 <!-- Title, the story's want, and for whom, where and how long: a sentence, not a form. -->
 <script lang="ts">
-  import { FLOORS, type Adventure, type Setting } from '$core';
+  import {
+    castInWords,
+    FLOORS,
+    listInWords,
+    readCast,
+    readList,
+    type Adventure,
+    type Setting,
+  } from '$core';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
+  import InlineList from '$lib/ui/InlineList.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
   import LineArea from '$lib/ui/LineArea.svelte';
   import { SHOWING_WORDS } from '$lib/beats/editor';
@@ -107,6 +116,36 @@
           oninput={(event) => set({ learning: event.currentTarget.value }, 'learning')}
           onblur={leave}
         />.
+      </p>
+      <p class="grid items-baseline gap-x-2 sm:grid-cols-[auto_minmax(0,1fr)]">
+        <span>In it are</span>
+        <InlineList
+          text={castInWords(adventure.world.cast)}
+          label="Cast of the story"
+          placeholder="who? Pip (carries the post), Nettie (a goat)"
+          onchange={(text) => setWorld({ cast: readCast(text) }, 'cast')}
+        />
+        <span>Its words are</span>
+        <InlineList
+          text={listInWords(adventure.world.words)}
+          label="Words of the story"
+          placeholder="stilt, punt, reed…"
+          onchange={(text) => setWorld({ words: readList(text, 200, 120) }, 'words')}
+        />
+        <span>Its colours are</span>
+        <InlineList
+          text={listInWords(adventure.world.colours)}
+          label="Colours of the story"
+          placeholder="reed green, lamp yellow…"
+          onchange={(text) => setWorld({ colours: readList(text, 40, 120) }, 'colours')}
+        />
+        <span>At hand are</span>
+        <InlineList
+          text={listInWords(setting.kit)}
+          label="Kit at hand"
+          placeholder="mats, balls, chairs…"
+          onchange={(text) => setSetting({ kit: readList(text, 100, 80) }, 'kit')}
+        />
       </p>
       <p>
         The room is

@@ -11,6 +11,7 @@ import {
   removeChapter,
   setBeats,
   shiftBeat,
+  shiftChapter,
   startsBy,
   unroll,
   type Adventure,
@@ -102,6 +103,10 @@ export class Desk {
     this.edit((now) => removeBeat(now, beatId));
     this.focusNext = (beats[place.beat + 1] ?? beats[place.beat - 1])?.id ?? null;
     this.activeId = null;
+  }
+
+  shiftChapter(chapterId: string, by: -1 | 1): void {
+    this.edit((now) => shiftChapter(now, chapterId, by));
   }
 
   removeChapter(chapterId: string): void {

@@ -76,8 +76,7 @@
         [true, 'a drink between rounds'],
       ] as const}
       onchange={(yes) => change({ ...beat, drinkBetweenRoundsSeconds: yes ? 30 : 0 })}
-    />{#if drinks}
-      of <InlineNumber
+    />{#if drinks}&nbsp;of <InlineNumber
         value={beat.drinkBetweenRoundsSeconds}
         label="Seconds for the drink between rounds"
         min={5}
