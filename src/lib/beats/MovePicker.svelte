@@ -71,7 +71,7 @@
             class="flex cursor-pointer justify-between gap-3 rounded-lg px-3 py-1.5 data-highlighted:bg-lamp data-highlighted:text-on-lamp"
           >
             <Combobox.ItemText>{move.name}</Combobox.ItemText>
-            <span class="text-sm text-soft group-data-highlighted:text-on-lamp">{move.family}</span>
+            <span class="text-sm">{move.family}</span>
           </Combobox.Item>
         {:else}
           <p class="px-3 py-2">No move by that name.</p>
