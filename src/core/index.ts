@@ -49,6 +49,11 @@ export type { MoveBook } from './moves/move-book';
 export { cautionsOf, DEFERRING_LINE, kitOf, movesUsed } from './moves/needs';
 export type { Caution } from './moves/needs';
 
+export { check, placeKey, RULE_IDS, setAside } from './findings/check';
+export type { Finding, RuleId } from './findings/check';
+export { SEVERITIES } from './findings/finding';
+export type { Fix, Severity } from './findings/finding';
+
 export { startsBy } from './schedule/beat-starts';
 export { CUE_KINDS, cueEndSeconds } from './schedule/cue';
 export type { Cue, CueKind, Doing, Side } from './schedule/cue';

@@ -34,6 +34,7 @@ test('leads with keys: next, back, pause, go on, and a page-turner', async ({ pa
 });
 
 test('can be led to the end with nothing but the Next button', async ({ page }) => {
+  test.slow();
   await begin(page, 'adv_marsh-morning');
   const next = page.getByRole('button', { name: 'Next' });
   for (let n = 0; n < 200 && (await next.isVisible()); n += 1) {
@@ -105,6 +106,7 @@ for (const [width, height, least] of [
   [390, 844, 36],
 ] as const) {
   test(`every cue of every demo fits the screen at ${width} x ${height}`, async ({ page }) => {
+    test.slow();
     await page.setViewportSize({ width, height });
     for (const id of ['adv_late-letter', 'adv_six-lamps', 'adv_marsh-morning']) {
       await begin(page, id);

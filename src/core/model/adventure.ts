@@ -47,6 +47,13 @@ export const defaultsSchema = z.strictObject({
 });
 export type Defaults = Readonly<z.infer<typeof defaultsSchema>>;
 
+/** A finding that the presenter leaves as it is, and why. `place` is a beat or part, or empty. */
+export const setAsideSchema = z.strictObject({
+  rule: z.string().min(1).max(40),
+  place: z.string().max(60),
+  reason: z.string().max(300),
+});
+
 /** The document of a `.arrup.json` file, version 1. `moves` are the presenter's own, if any. */
 export const adventureSchema = z.strictObject({
   format: z.literal('arrup'),
@@ -58,6 +65,7 @@ export const adventureSchema = z.strictObject({
   setting: settingSchema,
   defaults: defaultsSchema,
   moves: z.array(moveSchema).max(300),
+  setAside: z.array(setAsideSchema).max(500),
   chapters: z.array(chapterSchema).max(100),
 });
 export type Adventure = DeepReadonly<z.infer<typeof adventureSchema>>;

@@ -28,6 +28,7 @@ export function newAdventure(newId: NewId, setting: Setting = DEFAULT_SETTING): 
     setting,
     defaults: { show: 'each', countInSeconds: COUNT_IN_SECONDS },
     moves: [],
+    setAside: [],
     chapters: USUAL_CHAPTERS.map(([kind, title]) => ({ id: newId('ch'), kind, title, beats: [] })),
   };
 }
@@ -50,12 +51,26 @@ const copyChapter = (chapter: Chapter, newId: NewId): Chapter => ({
   beats: chapter.beats.map((beat) => copyBeat(beat, newId)),
 });
 
-/** A second adventure with fresh ids throughout and its own title. */
+/** Every id of the script in order: chapters, their beats, the beats' parts. */
+function idsOf({ chapters }: Pick<Adventure, 'chapters'>): string[] {
+  return chapters.flatMap((chapter) => [
+    chapter.id,
+    ...chapter.beats.flatMap((beat) => {
+      if (beat.kind === 'move') return [beat.id, ...beat.actions.map(({ id }) => id)];
+      if (beat.kind === 'circuit') return [beat.id, ...beat.stations.map(({ id }) => id)];
+      return [beat.id];
+    }),
+  ]);
+}
+
+/** A second adventure with fresh ids throughout and its own title; what is set aside stays so. */
 export function copyAdventure(adventure: Adventure, title: string, newId: NewId): Adventure {
-  return {
-    ...adventure,
-    id: newId('adv'),
-    title,
-    chapters: adventure.chapters.map((chapter) => copyChapter(chapter, newId)),
-  };
+  const chapters = adventure.chapters.map((chapter) => copyChapter(chapter, newId));
+  const fresh = idsOf({ chapters });
+  const became = new Map(idsOf(adventure).map((id, index) => [id, fresh[index]!]));
+  const setAside = adventure.setAside.map((one) => ({
+    ...one,
+    place: became.get(one.place) ?? one.place,
+  }));
+  return { ...adventure, id: newId('adv'), title, chapters, setAside };
 }

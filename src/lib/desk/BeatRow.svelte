@@ -10,6 +10,7 @@
   import { dragHandle } from 'svelte-dnd-action';
   import { EDITORS } from '$lib/beats/editors';
   import type { EditorProps } from '$lib/beats/editor';
+  import PencilNote from '$lib/findings/PencilNote.svelte';
   import type { Desk } from './desk.svelte';
 
   type Props = { desk: Desk; beat: Beat; number: number };
@@ -19,6 +20,7 @@
   const active = $derived(desk.activeId === beat.id);
   const start = $derived(desk.starts.get(beat.id));
   const sum = $derived(desk.schedule.totals.byBeat.get(beat.id) ?? NO_SUM);
+  const notes = $derived(desk.findingsByBeat.get(beat.id) ?? []);
   let row: HTMLElement;
 
   $effect(() => {
@@ -54,7 +56,7 @@
 <article
   bind:this={row}
   class={[
-    'grid grid-cols-[4.5rem_minmax(0,1fr)] rounded-lg py-2 sm:grid-cols-[6rem_minmax(0,1fr)] lg:grid-cols-[6rem_minmax(0,1fr)_9rem]',
+    'grid grid-cols-[4.5rem_minmax(0,1fr)] rounded-lg py-2 sm:grid-cols-[6rem_minmax(0,1fr)] lg:grid-cols-[6rem_minmax(0,1fr)_16rem]',
     active && 'bg-raised shadow-[0_0_0_1px_var(--line)]',
     !active && desk.pointedId === beat.id && 'bg-sunk',
   ]}
@@ -111,9 +113,12 @@
       </div>
     {/if}
   </div>
-  <p class="col-start-2 pl-1 text-soft tabular lg:col-start-3 lg:pt-0.5 lg:pr-4 lg:text-right">
-    {lengthInWords(sum.seconds)}{#if sum.reps > 0}<span class="lg:block"
-        ><span class="lg:hidden">, </span>{sum.reps} counted</span
-      >{/if}
-  </p>
+  <div class="col-start-2 pl-1 lg:col-start-3 lg:pr-4 lg:pl-6">
+    <p class="text-soft tabular lg:pt-0.5 lg:text-right">
+      {lengthInWords(sum.seconds)}{#if sum.reps > 0}, {sum.reps} counted{/if}
+    </p>
+    {#each notes as finding (finding.rule + finding.place.part)}
+      <PencilNote {desk} {finding} />
+    {/each}
+  </div>
 </article>

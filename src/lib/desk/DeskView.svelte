@@ -5,6 +5,7 @@
   import Printer from '@lucide/svelte/icons/printer';
   import Redo from '@lucide/svelte/icons/redo-2';
   import Undo from '@lucide/svelte/icons/undo-2';
+  import NotesOnAll from '$lib/findings/NotesOnAll.svelte';
   import Terrain from '$lib/terrain/Terrain.svelte';
   import ChapterSection from './ChapterSection.svelte';
   import type { Desk } from './desk.svelte';
@@ -90,8 +91,12 @@
         activeBeatId={desk.pointedId ?? desk.activeId}
         onpick={(id) => (desk.focusNext = id)}
         onpoint={(id) => (desk.pointedId = id)}
+        pins={desk.findings
+          .filter((finding) => finding.setAside === null)
+          .flatMap((finding) => finding.atSeconds ?? [])}
       />
     </div>
+    <NotesOnAll {desk} />
   {/if}
 
   {#each adventure.chapters as chapter, index (chapter.id)}

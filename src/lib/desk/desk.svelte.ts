@@ -3,6 +3,7 @@ import {
   addChapter,
   beatFromReading,
   changeBeat,
+  check,
   copyBeat,
   findBeat,
   makeMoveFinder,
@@ -16,6 +17,7 @@ import {
   unroll,
   type Adventure,
   type Beat,
+  type Finding,
   type Pace,
   type QuickReading,
 } from '$core';
@@ -51,6 +53,16 @@ export class Desk {
   readonly book = $derived(moveBookOf({ moves: this.#ownMoves }));
   readonly finder = $derived(makeMoveFinder(this.book));
   readonly isEmpty = $derived(this.adventure.chapters.every(({ beats }) => beats.length === 0));
+
+  readonly findings = $derived.by(() =>
+    check(this.adventure, this.adventure.setting, this.schedule),
+  );
+  readonly findingsByBeat = $derived(Map.groupBy(this.findings, (finding) => finding.place.beatId));
+
+  /** Mends a finding: one step to undo. */
+  mend({ fix }: Finding): void {
+    if (fix) this.edit((now) => fix(now, newId));
+  }
 
   edit(change: (adventure: Adventure) => Adventure, key: string | null = null): void {
     this.draft.edit(change, key);

@@ -12,9 +12,12 @@ export const scheduleRequestSchema = z.strictObject({
   seed: z.int().min(0).max(0xffff_ffff).optional(),
 });
 
-/** `POST /api/export/{format}`. */
-export const exportRequestSchema = z.strictObject({
+/** `POST /api/check`. */
+export const checkRequestSchema = z.strictObject({
   adventure,
   setting: settingSchema.optional(),
   pace: paceSchema.optional(),
 });
+
+/** `POST /api/export/{format}`. */
+export const exportRequestSchema = checkRequestSchema;

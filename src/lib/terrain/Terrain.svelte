@@ -16,6 +16,8 @@
     hereSeconds?: number | null;
     /** Another walk to lay over this one, as a line: what really happened. */
     over?: readonly LandCue[];
+    /** Moments with a note, in seconds. */
+    pins?: readonly number[];
     onpick?: (beatId: string) => void;
     onpoint?: (beatId: string | null) => void;
     label?: string;
@@ -29,6 +31,7 @@
     activeBeatId = null,
     hereSeconds = null,
     over = [],
+    pins = [],
     onpick,
     onpoint,
     label,
@@ -138,6 +141,13 @@
             <path d="M0 4l-15 6 15 6z" />
           </g>
         {/if}
+        {#each pins as at, index (index)}
+          <path
+            class="pin"
+            transform="translate({land.x(at)} {land.ridgeAt(at) - 4})"
+            d="M0 0l-5-11h10z"
+          />
+        {/each}
         {#if hereSeconds !== null}
           <g class="here" transform="translate({land.x(hereSeconds)} 0)">
             <line y1={land.ridgeAt(hereSeconds)} y2={height} x1="0" x2="0" />
@@ -204,6 +214,11 @@
   }
   .slot path {
     fill: var(--pencil);
+  }
+  .pin {
+    fill: var(--pencil);
+    stroke: var(--page);
+    stroke-width: 1.5;
   }
   .here line {
     stroke: var(--ink);

@@ -1,13 +1,18 @@
 import { adventureSchema } from '$core';
 import { json } from '@sveltejs/kit';
 import { z } from 'zod';
-import { exportRequestSchema, scheduleRequestSchema } from '$lib/server/requests';
+import {
+  checkRequestSchema,
+  exportRequestSchema,
+  scheduleRequestSchema,
+} from '$lib/server/requests';
 
 /** JSON Schema 2020-12 of the document and of what the routes take. */
 export function GET() {
   const schema = z.toJSONSchema(adventureSchema, { target: 'draft-2020-12' });
   const requests = {
     '/api/schedule': z.toJSONSchema(scheduleRequestSchema),
+    '/api/check': z.toJSONSchema(checkRequestSchema),
     '/api/export/{format}': z.toJSONSchema(exportRequestSchema),
   };
   return json({ ...schema, title: 'Arrup adventure', $defs: { ...schema.$defs, requests } });

@@ -1,0 +1,127 @@
+import type { Adventure } from '../model/adventure';
+import type { Setting } from '../model/setting';
+import type { Schedule } from '../schedule/unroll';
+import { makeContext, type FindingContext } from './context';
+import { SEVERITIES, type Seen, type Source } from './finding';
+import { checkAges } from './rules/before-age';
+import { checkCalmEnd } from './rules/calm-end';
+import { checkDoses } from './rules/dose-for-age';
+import { checkGuises } from './rules/guises-alike';
+import { checkHolds } from './rules/hold-unready';
+import { checkLandings } from './rules/landings';
+import { checkSentences } from './rules/long-sentences';
+import { checkNeighbours } from './rules/neighbours-same';
+import { checkNeverUsed } from './rules/never-used';
+import { checkChunks } from './rules/no-chunks';
+import { checkCoolDown } from './rules/no-cool-down';
+import { checkDrinks } from './rules/no-drink';
+import { checkForms } from './rules/other-forms';
+import { checkPromise } from './rules/promised-total';
+import { checkQuestions } from './rules/question-no-wait';
+import { checkSameRegion } from './rules/same-region';
+import { checkSetting } from './rules/setting-gives';
+import { checkSides } from './rules/side-left-out';
+import { checkSitting } from './rules/sitting-long';
+import { checkSlot } from './rules/slot';
+import { checkSteepStart } from './rules/steep-start';
+import { checkStretches } from './rules/still-stretch-first';
+import { checkTalk } from './rules/talk-in-hard-work';
+import { checkUpsAndDowns } from './rules/ups-and-downs';
+import { checkWelcome } from './rules/welcome-checks';
+
+type Rule = Readonly<{ check: (context: FindingContext) => readonly Seen[]; source: Source }>;
+
+/** One line a rule. */
+const RULES = {
+  slot: { check: checkSlot, source: 'sums of the script' },
+  'steep-start': { check: checkSteepStart, source: 'common practice' },
+  'no-cool-down': { check: checkCoolDown, source: 'common practice' },
+  'calm-end': { check: checkCalmEnd, source: 'common practice' },
+  'no-drink': { check: checkDrinks, source: 'common practice' },
+  'dose-for-age': { check: checkDoses, source: 'the move’s own facts' },
+  'before-age': { check: checkAges, source: 'the move’s own facts' },
+  'side-left-out': { check: checkSides, source: 'common practice' },
+  'same-region': { check: checkSameRegion, source: 'common practice' },
+  'never-used': { check: checkNeverUsed, source: 'our judgement' },
+  landings: { check: checkLandings, source: 'our judgement' },
+  'still-stretch-first': { check: checkStretches, source: 'common practice' },
+  'talk-in-hard-work': { check: checkTalk, source: 'our judgement' },
+  'sitting-long': { check: checkSitting, source: 'our judgement' },
+  'question-no-wait': { check: checkQuestions, source: 'Rowe, Wait time (1986)' },
+  'other-forms': { check: checkForms, source: 'common practice' },
+  'welcome-checks': { check: checkWelcome, source: 'common practice' },
+  'setting-gives': { check: checkSetting, source: 'common practice' },
+  'ups-and-downs': { check: checkUpsAndDowns, source: 'our judgement' },
+  'hold-unready': { check: checkHolds, source: 'common practice' },
+  'promised-total': { check: checkPromise, source: 'sums of the script' },
+  'neighbours-same': { check: checkNeighbours, source: 'common practice' },
+  'no-chunks': { check: checkChunks, source: 'common practice' },
+  'long-sentences': { check: checkSentences, source: 'our judgement' },
+  'guises-alike': { check: checkGuises, source: 'common practice' },
+} satisfies Record<string, Rule>;
+
+export type RuleId = keyof typeof RULES;
+export const RULE_IDS = Object.keys(RULES) as readonly RuleId[];
+
+/** A judgement on the script: which rule, where, why, from what source, and how to mend it. */
+export type Finding = Seen &
+  Readonly<{
+    rule: RuleId;
+    source: Source;
+    /** When it bites, in seconds from the start; null for the whole adventure. */
+    atSeconds: number | null;
+    /** The presenter's reason for leaving it as it is; null while it is open. */
+    setAside: string | null;
+  }>;
+
+/**
+ * Everything worth saying about an adventure as it would be led in `setting`, the gravest first, then
+ * in the order of the script. What was set aside is there too, with its reason.
+ */
+export function check(
+  adventure: Adventure,
+  setting: Setting,
+  schedule: Schedule,
+): readonly Finding[] {
+  const context = makeContext(adventure, setting, schedule);
+  const starts = new Map<string, number>();
+  for (const cue of schedule.cues) {
+    for (const key of [cue.beatId, cue.doing?.part]) {
+      if (key && !starts.has(key)) starts.set(key, cue.startSeconds);
+    }
+  }
+  const reasons = new Map(
+    adventure.setAside.map((one) => [`${one.rule}.${one.place}`, one.reason]),
+  );
+  return RULE_IDS.flatMap((rule) =>
+    RULES[rule].check(context).map((seen): Finding => {
+      const { part, beatId } = seen.place;
+      const at = starts.get(part ?? '') ?? starts.get(beatId ?? '') ?? null;
+      const setAside = reasons.get(`${rule}.${placeKey(seen)}`) ?? null;
+      return { ...seen, rule, source: RULES[rule].source, atSeconds: at, setAside };
+    }),
+  ).sort(
+    (a, b) =>
+      SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity) ||
+      (a.atSeconds ?? -1) - (b.atSeconds ?? -1),
+  );
+}
+
+/** A finding's place as one word, by which it is set aside: a part, a beat, or nothing. */
+export function placeKey({ place }: Pick<Finding, 'place'>): string {
+  return place.part ?? place.beatId ?? '';
+}
+
+/** Sets a finding aside with a reason, or, with `null`, opens it again. */
+export function setAside(
+  adventure: Adventure,
+  finding: Pick<Finding, 'rule' | 'place'>,
+  reason: string | null,
+): Adventure {
+  const place = placeKey(finding);
+  const others = adventure.setAside.filter(
+    (one) => one.rule !== finding.rule || one.place !== place,
+  );
+  const list = reason === null ? others : [...others, { rule: finding.rule, place, reason }];
+  return { ...adventure, setAside: list };
+}

@@ -1,0 +1,74 @@
+import type { Adventure, Chapter } from '../model/adventure';
+import { ageBandOf, type AgeBand } from '../model/ages';
+import type { Action, Beat, Station } from '../model/beat';
+import type { Move } from '../model/move';
+import type { Setting } from '../model/setting';
+import { moveBookOf, moveIn, type MoveBook } from '../moves/move-book';
+import type { Cue } from '../schedule/cue';
+import type { Schedule } from '../schedule/unroll';
+
+/** A move as it stands in the script. `action` is null for a station of a circuit. */
+export type UsedPart = Readonly<{
+  chapter: Chapter;
+  beat: Beat;
+  part: Action | Station;
+  action: Action | null;
+  move: Move;
+}>;
+
+/** What every rule reads; made once for a check. */
+export type FindingContext = Readonly<{
+  adventure: Adventure;
+  setting: Setting;
+  schedule: Schedule;
+  book: MoveBook;
+  band: AgeBand;
+  parts: readonly UsedPart[];
+  /** Work and holds only, in order. */
+  work: readonly Cue[];
+  beats: ReadonlyMap<string, Beat>;
+  chapters: ReadonlyMap<string, Chapter>;
+}>;
+
+function partsOf(adventure: Adventure, book: MoveBook): UsedPart[] {
+  const used: UsedPart[] = [];
+  for (const chapter of adventure.chapters) {
+    for (const beat of chapter.beats) {
+      if (beat.kind === 'move') {
+        for (const action of beat.actions) {
+          used.push({ chapter, beat, part: action, action, move: moveIn(book, action.move) });
+        }
+      } else if (beat.kind === 'circuit') {
+        for (const station of beat.stations) {
+          used.push({
+            chapter,
+            beat,
+            part: station,
+            action: null,
+            move: moveIn(book, station.move),
+          });
+        }
+      }
+    }
+  }
+  return used;
+}
+
+export function makeContext(
+  adventure: Adventure,
+  setting: Setting,
+  schedule: Schedule,
+): FindingContext {
+  const book = moveBookOf(adventure);
+  return {
+    adventure,
+    setting,
+    schedule,
+    book,
+    band: ageBandOf(setting.ages),
+    parts: partsOf(adventure, book),
+    work: schedule.cues.filter((cue) => cue.kind === 'work' || cue.kind === 'hold'),
+    beats: new Map(adventure.chapters.flatMap(({ beats }) => beats.map((beat) => [beat.id, beat]))),
+    chapters: new Map(adventure.chapters.map((chapter) => [chapter.id, chapter])),
+  };
+}

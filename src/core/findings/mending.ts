@@ -1,0 +1,77 @@
+import type { Adventure, ChapterKind } from '../model/adventure';
+import { NO_GUISE, type Action, type Beat, type MoveBeat } from '../model/beat';
+import { plainDose, type Dose } from '../model/dose';
+import { addBeats, changeBeat, findBeat } from '../model/edit';
+import type { NewId } from '../model/new-adventure';
+
+/* Edits that several rules mend with. */
+
+/** A beat of one move, as the adventure's own defaults would make it. */
+export function beatOf(move: string, dose: Dose, show: MoveBeat['show'], newId: NewId): MoveBeat {
+  return {
+    kind: 'move',
+    id: newId('bt'),
+    say: '',
+    actions: [{ id: newId('ac'), move, guise: NO_GUISE, dose }],
+    rounds: 1,
+    restBetweenRoundsSeconds: 0,
+    flowing: false,
+    show,
+  };
+}
+
+export function insertBefore(
+  adventure: Adventure,
+  beatId: string,
+  beats: readonly Beat[],
+): Adventure {
+  const place = findBeat(adventure, beatId);
+  if (!place) return adventure;
+  return addBeats(adventure, adventure.chapters[place.chapter]!.id, place.beat, beats);
+}
+
+/** Puts beats at the end of the last chapter of one of these kinds, else of the last chapter. */
+export function appendTo(
+  adventure: Adventure,
+  kinds: readonly ChapterKind[],
+  beats: readonly Beat[],
+): Adventure {
+  const chapter =
+    adventure.chapters.findLast(({ kind }) => kinds.includes(kind)) ?? adventure.chapters.at(-1);
+  return chapter ? addBeats(adventure, chapter.id, chapter.beats.length, beats) : adventure;
+}
+
+export function changeAction(
+  adventure: Adventure,
+  beatId: string,
+  actionId: string,
+  change: (action: Action) => Action,
+): Adventure {
+  return changeBeat(adventure, beatId, (beat) =>
+    beat.kind === 'move'
+      ? { ...beat, actions: beat.actions.map((a) => (a.id === actionId ? change(a) : a)) }
+      : beat,
+  );
+}
+
+/** Gives an action or a station another move; an action takes `dose` with it. */
+export function swapMove(
+  adventure: Adventure,
+  beatId: string,
+  partId: string,
+  move: string,
+  dose: Dose,
+): Adventure {
+  return changeBeat(adventure, beatId, (beat) => {
+    if (beat.kind === 'move') {
+      const actions = beat.actions.map((a) => (a.id === partId ? { ...a, move, dose } : a));
+      return { ...beat, actions };
+    }
+    if (beat.kind !== 'circuit') return beat;
+    const stations = beat.stations.map((s) => (s.id === partId ? { ...s, move } : s));
+    return { ...beat, stations };
+  });
+}
+
+/** Seconds of a move, whichever side, once. */
+export const forSeconds = (seconds: number): Dose => plainDose('seconds', seconds);

@@ -1,0 +1,33 @@
+import type { FindingContext } from '../context';
+import type { Seen } from '../finding';
+import { changeAction } from '../mending';
+
+/** A move with two sides that is done on one only, or that does not say which. */
+export function checkSides({ parts, work }: FindingContext): Seen[] {
+  const done = new Map<string, Record<'left' | 'right' | 'any', number>>();
+  for (const { doing, lengthSeconds } of work) {
+    if (!doing) continue;
+    const sides = done.get(doing.move) ?? { left: 0, right: 0, any: 0 };
+    sides[doing.side] += lengthSeconds;
+    done.set(doing.move, sides);
+  }
+  const seen: Seen[] = [];
+  for (const { beat, action, move } of parts) {
+    if (!action || !move.sided || action.dose.sides === 'each') continue;
+    const sides = done.get(move.id)!;
+    const open = action.dose.sides === 'any';
+    // One side here and the other elsewhere is a way of telling a story.
+    if (!open && sides.left === sides.right) continue;
+    seen.push({
+      place: { beatId: beat.id, part: action.id },
+      severity: open ? 'think' : 'mend',
+      params: { name: action.guise.name || move.name, side: action.dose.sides },
+      fix: (now) =>
+        changeAction(now, beat.id, action.id, (one) => ({
+          ...one,
+          dose: { ...one.dose, sides: 'each' },
+        })),
+    });
+  }
+  return seen;
+}

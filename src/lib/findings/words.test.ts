@@ -1,0 +1,47 @@
+import { RULE_IDS, type Finding } from '$core';
+import { describe, expect, it } from 'vitest';
+import { FINDING_WORDS, mendOf, noteOf } from './words';
+
+const PARAMS = {
+  over: 1,
+  seconds: 75,
+  gentle: 12,
+  calm: 20,
+  minutes: 6,
+  above: 1,
+  amount: 30,
+  least: 4,
+  most: 10,
+  name: 'ditch leaps',
+  age: 5,
+  youngest: 4,
+  easier: 'squat',
+  side: 'left',
+  region: 'legs',
+  regions: 'arms',
+  landings: 80,
+  words: 20,
+  form: 'easier',
+  missing: 'space',
+  what: 'mat',
+  times: 12,
+  promised: 100,
+  real: 110,
+  chunks: '10 + 10',
+};
+
+describe('findings in words', () => {
+  it.each(RULE_IDS)('%s has a note that is a sentence, with nothing left open', (rule) => {
+    const note = noteOf({ rule, params: PARAMS });
+    expect(note).toMatch(/^[A-Z0-9].{12,}[.?]$/u);
+    expect(note).not.toMatch(/undefined|NaN|\[object/u);
+  });
+
+  it.each(RULE_IDS)('%s says what its mend does, if it can have one', (rule) => {
+    const { mend } = FINDING_WORDS[rule];
+    if (!mend) return;
+    const fix: Finding['fix'] = (adventure) => adventure;
+    expect(mendOf({ rule, params: PARAMS, fix })).toMatch(/^[A-Z].{3,30}$/u);
+    expect(mendOf({ rule, params: PARAMS, fix: null })).toBeNull();
+  });
+});

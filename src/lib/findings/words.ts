@@ -1,0 +1,136 @@
+import { lengthInWords, type Finding, type RuleId } from '$core';
+
+type Params = Finding['params'];
+type Words = Readonly<{
+  /** What a colleague would pencil in the margin. */
+  note: (params: Params) => string;
+  /** What the mend does, as its button says; where there is one. */
+  mend?: (params: Params) => string;
+}>;
+
+const seconds = (value: string | number | undefined) => lengthInWords(Number(value));
+
+const LACKS: Readonly<Record<string, string>> = {
+  mat: 'needs a mat, and there is none on the list',
+  height: 'jumps, and the ceiling is low here',
+  room: 'needs a larger room than this',
+};
+
+/** Every rule's words. */
+export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
+  slot: {
+    note: ({ over, seconds: by }) =>
+      over
+        ? `${seconds(by)} too long for the slot.`
+        : `${seconds(by)} of the slot are still empty.`,
+  },
+  'steep-start': {
+    note: ({ name, gentle }) =>
+      `Straight into ${name}: only ${seconds(gentle)} of gentle moving before it.`,
+    mend: () => 'March first',
+  },
+  'no-cool-down': {
+    note: () => 'They work hard, and nobody stretches afterwards.',
+    mend: () => 'Add two stretches',
+  },
+  'calm-end': {
+    note: ({ name, calm }) =>
+      `After ${name} only ${seconds(calm)} to come down. A minute is kinder.`,
+    mend: () => 'Add a calm end',
+  },
+  'no-drink': {
+    note: ({ minutes }) => `By here they have moved for ${minutes} minutes without a drink.`,
+    mend: () => 'Drink here',
+  },
+  'dose-for-age': {
+    note: ({ above, amount, least, most, name }) =>
+      above
+        ? `${name}: ${amount} is a lot for the youngest. ${least} to ${most} is usual.`
+        : `${name}: ${amount} is hardly worth starting. ${least} to ${most} is usual.`,
+    mend: ({ above, least, most }) => `Make it ${above ? most : least}`,
+  },
+  'before-age': {
+    note: ({ name, age, youngest }) =>
+      `A ${name} comes often by ${age}; your youngest are ${youngest}.`,
+    mend: ({ easier }) => `Take the ${easier}`,
+  },
+  'side-left-out': {
+    note: ({ name, side }) =>
+      side === 'any'
+        ? `${name}: on which side? Both want a turn.`
+        : `${name} is only done on the ${side}.`,
+    mend: () => 'Each side',
+  },
+  'same-region': {
+    note: ({ region, name }) => `${name} is the third in a row for tired ${region}.`,
+  },
+  'never-used': { note: ({ regions }) => `No turn yet for: ${regions}.` },
+  landings: {
+    note: ({ landings, most }) =>
+      `${landings} landings are many for small knees. Up to ${most} is plenty.`,
+  },
+  'still-stretch-first': {
+    note: ({ name, seconds: held }) =>
+      `${name}: ${seconds(held)} still, before anybody is warm. Move first, hold later.`,
+    mend: () => 'Move it to the cool-down',
+  },
+  'talk-in-hard-work': {
+    note: ({ name, words, most }) =>
+      `${words} words during ${name}: you will be out of breath. ${most} will do.`,
+  },
+  'sitting-long': {
+    note: ({ seconds: still }) => `They have been listening for ${seconds(still)} here.`,
+    mend: () => 'Shake it out first',
+  },
+  'question-no-wait': {
+    note: () => 'A question, and no time to answer it.',
+    mend: ({ seconds: wait }) => `Wait ${seconds(wait)}`,
+  },
+  'other-forms': {
+    note: ({ form, name }) =>
+      form === 'easier'
+        ? `${name} has no easier and no seated form. What does a tired child do?`
+        : 'Nothing here can be made harder for the sevens.',
+  },
+  'welcome-checks': {
+    note: ({ missing }) => `Nobody is there to look: the welcome should ask about ${missing}.`,
+    mend: () => 'Ask it',
+  },
+  'setting-gives': {
+    note: ({ what, name }) =>
+      `${name} ${LACKS[String(what)] ?? `needs a ${what}, and there is none on the list`}.`,
+    mend: ({ what }) => `There is a ${what}`,
+  },
+  'ups-and-downs': {
+    note: ({ times }) => `Down or up ${times} times: that is a lot of getting up.`,
+  },
+  'hold-unready': {
+    note: ({ name }) => `The clock of ${name} starts before everybody is in it.`,
+    mend: () => 'Stop before each',
+  },
+  'promised-total': {
+    note: ({ promised, real }) =>
+      `You promise ${promised}, and it comes to ${real}. Sides count twice.`,
+  },
+  'neighbours-same': { note: ({ name }) => `Another ${name}, straight after the last.` },
+  'no-chunks': {
+    note: ({ name, amount, chunks }) =>
+      `${name}: ${amount} in one go is long. ${chunks} has a breather.`,
+    mend: () => 'In tens, with a breather',
+  },
+  'long-sentences': {
+    note: ({ words, most }) => `A sentence of ${words} words. Small ears hold about ${most}.`,
+  },
+  'guises-alike': { note: ({ name }) => `Two different moves are both called ${name}.` },
+};
+
+const capital = (text: string) => text.charAt(0).toLocaleUpperCase('en') + text.slice(1);
+
+export function noteOf(finding: Pick<Finding, 'rule' | 'params'>): string {
+  return capital(FINDING_WORDS[finding.rule].note(finding.params));
+}
+
+/** What the button that mends says; null where there is no mend. */
+export function mendOf(finding: Pick<Finding, 'rule' | 'params' | 'fix'>): string | null {
+  return finding.fix ? (FINDING_WORDS[finding.rule].mend?.(finding.params) ?? 'Mend it') : null;
+}
