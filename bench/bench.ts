@@ -4,6 +4,7 @@
  */
 import {
   changeBeat,
+  check,
   drawTerrain,
   newAdventure,
   plainDose,
@@ -49,15 +50,17 @@ function adventureOf(beats: number): Adventure {
   };
 }
 
-/** What the Desk does at a key stroke, short of drawing: edit, re-time, sums, terrain. */
+/** What the Desk does at a key stroke, short of drawing: edit, re-time, re-check, sums, terrain. */
 function edit(adventure: Adventure, n: number): number {
   const beats = adventure.chapters[0]!.beats;
   const first = beats[0]!.id;
   const next = changeBeat(adventure, first, (b) =>
     b.kind === 'tell' ? { ...b, text: `Over the ditch ${n}` } : b,
   );
-  const { cues, totalSeconds } = unroll(next);
-  return totalSeconds + startsBy(cues, 'beatId').size + drawTerrain(cues, 550).length;
+  const schedule = unroll(next);
+  const { cues, totalSeconds } = schedule;
+  const findings = check(next, next.setting, schedule).length;
+  return totalSeconds + findings + startsBy(cues, 'beatId').size + drawTerrain(cues, 550).length;
 }
 
 /** Median and 95th percentile of a run, in milliseconds. */
@@ -76,7 +79,9 @@ const results = SIZES.map((size) => {
   return { size, ...measure((n) => edit(adventure, n), 200) };
 });
 const base = results[0]!;
-console.log('From an edit to the new schedule, sums and terrain (ratios to 10 beats, one run)');
+console.log(
+  'From an edit to the new schedule, findings, sums and terrain (ratios to 10 beats, one run)',
+);
 console.log('beats   time   per beat   p95 / a 16 ms frame');
 for (const { size, median, p95 } of results) {
   const time = (median / base.median).toFixed(1).padStart(6);

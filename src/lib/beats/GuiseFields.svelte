@@ -25,16 +25,24 @@
 
 <div>
   <div class="flex flex-wrap items-baseline gap-x-2">
-    <input
-      class="field-sizing-content max-w-full min-w-24 rounded border-0 bg-transparent px-1 py-0 font-heading text-lg font-bold hover:bg-sunk focus:bg-raised focus:ring-0"
-      aria-label="Name of this move in your story"
-      placeholder={move.name}
-      maxlength="80"
-      value={part.guise.name}
-      oninput={(event) => onguise({ ...part.guise, name: event.currentTarget.value }, 'name')}
-      onblur={onleave}
+    {#if part.guise.name || active}
+      <input
+        class="field-sizing-content max-w-full min-w-24 rounded border-0 bg-transparent px-1 py-0 font-heading text-lg font-bold hover:bg-sunk focus:bg-raised focus:ring-0"
+        aria-label="Name of this move in your story"
+        placeholder="Name it in your story"
+        maxlength="80"
+        value={part.guise.name}
+        oninput={(event) => onguise({ ...part.guise, name: event.currentTarget.value }, 'name')}
+        onblur={onleave}
+      />
+    {/if}
+    <MovePicker
+      {book}
+      text={move.name}
+      label="Move"
+      class={part.guise.name || active ? '' : 'px-1 font-heading text-lg font-bold'}
+      onpick={onmove}
     />
-    <MovePicker {book} text={move.name} label="Move" onpick={onmove} />
     {#if onremove && active}
       <button
         type="button"

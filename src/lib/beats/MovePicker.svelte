@@ -84,7 +84,7 @@
     bind:this={trigger}
     type="button"
     class={['text-left', look || 'inline-word']}
-    aria-label={look ? undefined : `${label}: ${text}`}
+    aria-label={text.endsWith('…') ? undefined : `${label}: ${text}`}
     onclick={() => (open = true)}
   >
     {text}

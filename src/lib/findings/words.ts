@@ -26,7 +26,9 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
   },
   'steep-start': {
     note: ({ name, gentle }) =>
-      `Straight into ${name}: only ${seconds(gentle)} of gentle moving before it.`,
+      Number(gentle) < 1
+        ? `Straight into ${name}, with nothing gentle before it.`
+        : `${name} comes early: only ${seconds(gentle)} of gentle moving before it.`,
     mend: () => 'March first',
   },
   'no-cool-down': {

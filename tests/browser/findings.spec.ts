@@ -1,0 +1,69 @@
+import { readFileSync } from 'node:fs';
+import { expect, openDesk, saved, startNew, test, typeLine } from './arrup';
+
+test('notes stand beside their line; a mend is one step, and is undone in one', async ({
+  page,
+}) => {
+  await startNew(page, 'Notes');
+  await typeLine(page, 'The adventure', 'hold plank 5 s');
+  await typeLine(page, 'The adventure', '24 squats');
+  const row = page.locator('article[data-beat]').filter({ hasText: '24 counted' });
+  const chunks = row.locator('[data-rule=no-chunks]');
+  await expect(chunks).toContainText('24 in one go is long. 10 + 10 + 4 has a breather.');
+  const mat = page.locator('[data-rule=setting-gives]');
+  await expect(mat).toContainText('Stop: Plank needs a mat');
+
+  await chunks.getByRole('button', { name: 'In tens, with a breather' }).click();
+  await expect(chunks).toBeHidden();
+  await expect(page.getByLabel('How many; several numbers make a ladder').nth(1)).toHaveValue(
+    '10, 10, 4',
+  );
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(chunks).toBeVisible();
+  await mat.getByRole('button', { name: 'There is a mat' }).click();
+  await expect(mat).toBeHidden();
+});
+
+test('a note can be left with a reason, which stays, and be looked at again', async ({ page }) => {
+  await startNew(page, 'Left');
+  await typeLine(page, 'The adventure', 'squats 2');
+  const note = page.locator('[data-rule=dose-for-age]');
+  await note.getByRole('button', { name: 'leave it' }).click();
+  await page.keyboard.type('Two is what the kettle needs');
+  await page.keyboard.press('Enter');
+  await expect(note).toContainText('Left: Two is what the kettle needs');
+  await saved(page);
+  await page.reload();
+  await expect(note).toContainText('Left: Two is what the kettle needs');
+  await note.getByRole('button', { name: 'look again' }).click();
+  await expect(note.getByRole('button', { name: 'leave it' })).toBeVisible();
+});
+
+test('the demo adventures have nothing to mend', async ({ page }) => {
+  for (const title of ['The late letter', 'Six lamps before dark', 'A marsh morning']) {
+    await openDesk(page, title);
+    await expect(page.getByText('Nothing to mend.')).toBeVisible();
+  }
+});
+
+test('the server says the same of a script', async ({ request }) => {
+  const adventure = JSON.parse(readFileSync('src/lib/demo/late-letter.arrup.json', 'utf8'));
+  const post = async (data: unknown) => {
+    const headers = { 'content-type': 'application/json' };
+    const answer = await request.post('/api/check', { headers, data: JSON.stringify(data) });
+    return ((await answer.json()) as { findings: Record<string, unknown>[] }).findings;
+  };
+  expect(await post(adventure)).toEqual([]);
+  adventure.chapters[2].beats[1].actions[0].dose.amounts = [40];
+  const found = await post(adventure);
+  expect(found[0]).toMatchObject({
+    rule: 'dose-for-age',
+    severity: 'stop',
+    message: 'Ditch leaps: 40 is a lot for the youngest. 4 to 6 is usual.',
+    mend: 'Make it 6',
+    setAside: null,
+  });
+  const older = { ...adventure.setting, ages: { from: 3, to: 3 }, slotSeconds: 60 };
+  const rules = (await post({ adventure, setting: older })).map((one) => one.rule);
+  expect(rules).toContain('slot');
+});
