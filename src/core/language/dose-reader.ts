@@ -65,7 +65,10 @@ const PHRASES: readonly Phrase[] = [
     new RegExp(String.raw`\b(?:the |your )?(left|right)(?: ${LIMB})?(?: only)?\b`, 'u'),
     (f, m) => (f.sides = m[1] as Dose['sides']),
   ],
-  [/\bcount(?:ing|ed)? (?:back|down)(?:ward)?\b|\bbackward\b/u, (f) => (f.count = 'back')],
+  [
+    /\bcount(?:ing|ed)? (?:back|down)(?:ward)?\b|\bbackward(?: count)?\b/u,
+    (f) => (f.count = 'back'),
+  ],
   [
     new RegExp(String.raw`\b(\d+) (?:x|set of|time) (${LIST})(?: ${UNIT}\b)?`, 'u'),
     (f, m) => {
@@ -76,7 +79,14 @@ const PHRASES: readonly Phrase[] = [
   [/\b(\d+) set\b|\bx (\d+) time\b/u, (f, m) => (f.sets = Number(m[1] ?? m[2]))],
   [new RegExp(String.raw`\b(${LIST}) ${UNIT}\b`, 'u'), (f, m) => takeAmounts(f, m[1]!, m[2])],
   [/\bhold\b|\bheld\b/u, (f) => (f.unit = 'hold')],
-  [/\b(\d+) x(?= \.)/u, (f, m) => (f.sets = Number(m[1]))],
+  [
+    // "2 x march 45 s" is two sets, "10 x squats" is ten squats.
+    /\b(\d+) x(?= \.)/u,
+    (f, m) => {
+      if (f.amounts) f.sets = Number(m[1]);
+      else f.open = [Number(m[1])];
+    },
+  ],
   [/\btwice\b/u, (f) => (f.sets = 2)],
   [/\b(\d+) time\b(?=.*\d)/u, (f, m) => (f.sets = Number(m[1]))],
   [/(?<=\d.*)\b(\d+) time\b/u, (f, m) => (f.sets = Number(m[1]))],
