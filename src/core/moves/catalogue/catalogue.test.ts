@@ -8,8 +8,8 @@ import { CATALOGUE } from '.';
 const book = moveBookOf({ moves: [] });
 
 describe('the catalogue', () => {
-  it('has at least 40 moves, each with every fact in its range, each id once', () => {
-    expect(CATALOGUE.length).toBeGreaterThanOrEqual(40);
+  it('has at least 150 moves, each with every fact in its range, each id once', () => {
+    expect(CATALOGUE.length).toBeGreaterThanOrEqual(150);
     expect(book.size).toBe(CATALOGUE.length);
     for (const move of CATALOGUE) expect(moveSchema.safeParse(move).error).toBeUndefined();
   });
@@ -41,7 +41,10 @@ describe('the catalogue', () => {
         if (!move[form]) continue;
         const other = book.get(move[form]);
         expect(other, `${form} of ${move.id}`).toBeDefined();
-        expect(Math.sign(other!.effort - move.effort) * sign).toBeGreaterThanOrEqual(0);
+        expect(
+          Math.sign(other!.effort - move.effort) * sign,
+          `${form} of ${move.id}`,
+        ).toBeGreaterThanOrEqual(0);
       }
       if (move.seated) expect(book.get(move.seated)?.posture, `seated ${move.id}`).toBe('sitting');
     }
@@ -56,6 +59,20 @@ describe('the catalogue', () => {
         expect(usual.range['5'][end], id).toBeLessThanOrEqual(usual.range['6-7'][end]);
       }
     }
+  });
+
+  it('has two to four short form cues and several picture words for every move', () => {
+    for (const { id, formCues, pictureWords } of CATALOGUE) {
+      expect(formCues.length, id).toBeGreaterThanOrEqual(2);
+      expect(formCues.length, id).toBeLessThanOrEqual(4);
+      for (const cue of formCues) expect(cue.length, id).toBeLessThanOrEqual(40);
+      expect(pictureWords.length, id).toBeGreaterThanOrEqual(2);
+    }
+  });
+
+  it('has a way out of hard work for everybody: an easier form, or one sitting down', () => {
+    const hard = CATALOGUE.filter((move) => move.effort >= 4);
+    for (const move of hard) expect(move.easier ?? move.seated, move.id).not.toBeNull();
   });
 
   it('warns wherever children land, roll, hang on their hands or lie', () => {

@@ -1,10 +1,26 @@
 import type { Move } from '../../model/move';
-import { BREATH, FLOOR, SEATED, SHAPES, STRETCHES } from './floor-and-calm';
-import { BALANCING, HANDLING, RHYTHM } from './on-the-spot';
+import { BALANCING } from './balancing';
+import { BREATH } from './breath';
+import { FLOOR } from './floor';
+import { HANDLING } from './handling';
+import { RHYTHM } from './rhythm';
+import { SEATED } from './seated';
+import { SHAPES } from './shapes';
+import { STRETCHES } from './stretches';
 import { TRAVELLING } from './travelling';
 
+/**
+ * A move's harder form, where it names none itself, is the first move that names it as its easier
+ * form: the two are one relation, written down once.
+ */
+function withHarderForms(moves: readonly Move[]): readonly Move[] {
+  const harder = new Map<string, string>();
+  for (const { id, easier } of moves) if (easier && !harder.has(easier)) harder.set(easier, id);
+  return moves.map((move) => ({ ...move, harder: move.harder ?? harder.get(move.id) ?? null }));
+}
+
 /** Every built-in move, by family. */
-export const CATALOGUE: readonly Move[] = [
+export const CATALOGUE: readonly Move[] = withHarderForms([
   ...TRAVELLING,
   ...BALANCING,
   ...HANDLING,
@@ -14,4 +30,4 @@ export const CATALOGUE: readonly Move[] = [
   ...STRETCHES,
   ...BREATH,
   ...SEATED,
-];
+]);
