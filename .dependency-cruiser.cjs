@@ -32,7 +32,7 @@ module.exports = {
       name: 'charts-only-when-used',
       comment: 'Chart.js is heavy: one module loads it, by a dynamic import',
       severity: 'error',
-      from: { pathNot: '^src/lib/logbook/' },
+      from: { pathNot: '^src/lib/charts/' },
       to: { path: '^node_modules/chart.js' },
     },
   ],

@@ -32,7 +32,8 @@ export {
 } from './model/edit';
 export { closeStep, record, redo, startHistory, undo } from './model/history';
 export type { History } from './model/history';
-export type { Effort, Move, Region } from './model/move';
+export { FAMILIES, POSTURES, REGIONS } from './model/move';
+export type { Effort, Family, Move, Posture, Region } from './model/move';
 export { copyAdventure, copyBeat, newAdventure } from './model/new-adventure';
 export type { NewId } from './model/new-adventure';
 export { parseAdventure } from './model/parse-adventure';
@@ -44,6 +45,8 @@ export { MAX_LINE } from './model/text';
 export { CURRENT_VERSION } from './model/versions';
 
 export { CATALOGUE } from './moves/catalogue';
+export { ANY_MOVE, filterMoves } from './moves/filter-moves';
+export type { MoveQuery } from './moves/filter-moves';
 export { moveBookOf, moveIn } from './moves/move-book';
 export type { MoveBook } from './moves/move-book';
 export { cautionsOf, DEFERRING_LINE, kitOf, movesUsed } from './moves/needs';
@@ -54,6 +57,8 @@ export type { Finding, RuleId } from './findings/check';
 export { SEVERITIES } from './findings/finding';
 export type { Fix, Severity } from './findings/finding';
 
+export { balanceOf, LIVELY_MINUTES_A_DAY } from './schedule/balance';
+export type { Balance } from './schedule/balance';
 export { startsBy } from './schedule/beat-starts';
 export { CUE_KINDS, cueEndSeconds } from './schedule/cue';
 export type { Cue, CueKind, Doing, Side } from './schedule/cue';

@@ -25,7 +25,13 @@ for (const mode of ['light', 'dark'] as const) {
     await expect(page.getByText('Nothing led yet')).toBeVisible();
     await check(page, 'empty logbook');
 
+    await page.goto('/moves');
+    await expect(page.getByRole('link', { name: /Frog jump/iu })).toBeVisible();
+    await check(page, 'moves');
+    await page.goto('/moves/frog-jump');
+    await check(page, 'a move');
     await page.goto('/desk/adv_six-lamps');
+    await page.getByText('Who gets a turn').click();
     await page.getByText('The story, the room, how you lead').click();
     await check(page, 'desk');
     await page.getByLabel('Name of this move in your story').nth(5).focus();
@@ -65,6 +71,8 @@ test('no place is wider than a phone of 320 pixels', async ({ page }) => {
     '/desk/adv_six-lamps',
     '/prep/adv_six-lamps',
     '/stage/adv_six-lamps',
+    '/moves',
+    '/moves/frog-jump',
     '/logbook',
     '/settings',
   ]) {

@@ -48,6 +48,36 @@ test('desk, empty', async ({ page }) => {
   await picture(page, 'desk-first-minute');
 });
 
+test('moves', async ({ page }) => {
+  await open(page, '/moves');
+  await picture(page, 'moves');
+  await open(page, '/moves/frog-jump');
+  await picture(page, 'move');
+});
+
+test('desk, with notes', async ({ page }) => {
+  await open(page, '/');
+  await page.getByRole('button', { name: 'New adventure' }).click();
+  await page.getByLabel('Title of the adventure').fill('The fog that forgot its way home');
+  const lines = [
+    ['Welcome', 'Who has seen the fog this morning?'],
+    ['The adventure', '24 frog jumps as ditch leaps: Over the ditch, and do not lose the lamp!'],
+    ['The adventure', 'hold plank 6 s as flat boat: Flat as a boat in the fog.'],
+    ['The adventure', 'hop 5 on the left leg as stone hops: One stone, two stones.'],
+  ] as const;
+  for (const [chapter, line] of lines) {
+    await page.getByLabel(`Next line in ${chapter}`).fill(line);
+    await page.keyboard.press('Enter');
+  }
+  await page.evaluate(() => {
+    (document.activeElement as HTMLElement).blur();
+    scrollTo(0, 560);
+  });
+  await page.mouse.move(5, 5);
+  await page.waitForTimeout(400);
+  await picture(page, 'desk-notes');
+});
+
 test('prep', async ({ page }) => {
   await open(page, '/prep/adv_late-letter');
   await picture(page, 'prep');

@@ -5,6 +5,7 @@
   import Printer from '@lucide/svelte/icons/printer';
   import Redo from '@lucide/svelte/icons/redo-2';
   import Undo from '@lucide/svelte/icons/undo-2';
+  import BalanceView from '$lib/balance/BalanceView.svelte';
   import NotesOnAll from '$lib/findings/NotesOnAll.svelte';
   import Terrain from '$lib/terrain/Terrain.svelte';
   import ChapterSection from './ChapterSection.svelte';
@@ -16,6 +17,7 @@
 
   const { desk }: { desk: Desk } = $props();
 
+  let balanceOpen = $state(false);
   const adventure = $derived(desk.adventure);
   const firstNumbers = $derived.by(() => {
     let number = 1;
@@ -97,6 +99,20 @@
       />
     </div>
     <NotesOnAll {desk} />
+    <details class="mt-1" bind:open={balanceOpen}>
+      <summary class="w-fit cursor-pointer py-1 text-soft hover:text-ink"
+        >Who gets a turn: body, kinds, effort</summary
+      >
+      {#if balanceOpen}
+        <div class="mt-1 border-l-2 border-line pl-5">
+          <BalanceView
+            schedule={desk.schedule}
+            book={desk.book}
+            youngest={adventure.setting.ages.from}
+          />
+        </div>
+      {/if}
+    </details>
   {/if}
 
   {#each adventure.chapters as chapter, index (chapter.id)}

@@ -10,7 +10,6 @@ import Cat from '@lucide/svelte/icons/cat';
 import CircleHelp from '@lucide/svelte/icons/circle-help';
 import CloudFog from '@lucide/svelte/icons/cloud-fog';
 import CloudRain from '@lucide/svelte/icons/cloud-rain';
-import Clover from '@lucide/svelte/icons/clover';
 import Cylinder from '@lucide/svelte/icons/cylinder';
 import Droplet from '@lucide/svelte/icons/droplet';
 import Drum from '@lucide/svelte/icons/drum';
@@ -73,7 +72,6 @@ const BY_WORD: Readonly<Record<string, Icon>> = {
   'flat boat': Ship,
   flower: Flower,
   fog: CloudFog,
-  frog: Clover,
   grass: Sprout,
   hare: Rabbit,
   hedgehog: PawPrint,

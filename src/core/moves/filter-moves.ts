@@ -1,0 +1,57 @@
+import type { Effort, Family, Move, Posture, Region } from '../model/move';
+import { suggestMoves } from '../language/move-finder';
+import type { MoveBook } from './move-book';
+
+/** What a presenter looks for; what is null or empty does not matter. */
+export type MoveQuery = Readonly<{
+  text: string;
+  /** The youngest who must usually be able to do it, in years. */
+  age: number | null;
+  family: Family | null;
+  region: Region | null;
+  /** Least and most effort, both included. */
+  effort: readonly [Effort, Effort] | null;
+  posture: Posture | null;
+  space: Move['space'] | null;
+  /** A thing that it uses, or 'none' for no kit at all. */
+  kit: string | null;
+  quiet: boolean | null;
+  /** First letter of its name. */
+  letter: string | null;
+}>;
+
+export const ANY_MOVE: MoveQuery = {
+  text: '',
+  age: null,
+  family: null,
+  region: null,
+  effort: null,
+  posture: null,
+  space: null,
+  kit: null,
+  quiet: null,
+  letter: null,
+};
+
+function fits(move: Move, query: MoveQuery): boolean {
+  const { age, family, region, effort, posture, space, kit, quiet, letter } = query;
+  return (
+    (age === null || move.fromAge <= age) &&
+    (family === null || move.family === family) &&
+    (region === null || move.regions.includes(region)) &&
+    (effort === null || (move.effort >= effort[0] && move.effort <= effort[1])) &&
+    (posture === null || move.posture === posture) &&
+    (space === null || move.space === space) &&
+    (kit === null || (kit === 'none' ? move.kit.length === 0 : move.kit.includes(kit))) &&
+    (quiet === null || move.quiet === quiet) &&
+    (letter === null || move.name.toLowerCase().startsWith(letter.toLowerCase()))
+  );
+}
+
+/** The moves that fit, by name; with some text, the nearest to it first. */
+export function filterMoves(book: MoveBook, query: MoveQuery): readonly Move[] {
+  const found = query.text.trim()
+    ? suggestMoves(book, query.text, book.size)
+    : [...book.values()].sort((a, b) => a.name.localeCompare(b.name, 'en'));
+  return found.filter((move) => fits(move, query));
+}

@@ -1,0 +1,183 @@
+<script lang="ts">
+  import {
+    ANY_MOVE,
+    CATALOGUE,
+    FAMILIES,
+    filterMoves,
+    moveBookOf,
+    POSTURES,
+    REGIONS,
+    type Effort,
+    type MoveQuery,
+  } from '$core';
+  import { resolve } from '$app/paths';
+  import EffortMarks from '$lib/moves/EffortMarks.svelte';
+  import { FAMILY_WORDS, SPACE_WORDS } from '$lib/moves/words';
+  import { pictureFor } from '$lib/pictures/pictures';
+  import InlineChoice from '$lib/ui/InlineChoice.svelte';
+
+  const book = moveBookOf({ moves: [] });
+  let query = $state.raw<MoveQuery>(ANY_MOVE);
+
+  const found = $derived(filterMoves(book, query));
+  const asked = $derived(query !== ANY_MOVE);
+  const set = (change: Partial<MoveQuery>) => (query = { ...query, ...change });
+
+  /** A choice of '' stands for "does not matter". */
+  const orNull = <T extends string>(value: T | '') => (value === '' ? null : value);
+  const EFFORTS: Readonly<Record<string, readonly [Effort, Effort]>> = {
+    calm: [1, 2],
+    easy: [3, 3],
+    hard: [4, 5],
+  };
+  let effort = $state('');
+  const KIT = [...new Set(CATALOGUE.flatMap((move) => move.kit))].sort();
+  const LETTERS = [...'ABCDEFGHIJKLMNOPQRSTUVWXYZ'];
+
+  function reset() {
+    query = ANY_MOVE;
+    effort = '';
+  }
+</script>
+
+<svelte:head><title>Moves · Arrup</title></svelte:head>
+
+<main class="mx-auto max-w-6xl px-4 pb-24 sm:px-6">
+  <h1 class="pt-8 text-4xl">Moves</h1>
+  <div class="sticky top-0 z-10 -mx-4 bg-page px-4 pt-3 pb-3 sm:-mx-6 sm:px-6">
+    <input
+      class="input max-w-md text-lg"
+      type="search"
+      aria-label="Find a move"
+      placeholder="frog, hop, stretch, on one leg…"
+      value={query.text}
+      oninput={(event) => set({ text: event.currentTarget.value })}
+    />
+    <p class="mt-2 leading-9">
+      Show
+      <InlineChoice
+        value={query.family ?? ''}
+        label="Family"
+        choices={[
+          ['', 'moves of every kind'],
+          ...FAMILIES.map((one) => [one, FAMILY_WORDS[one]] as const),
+        ]}
+        onchange={(value) => set({ family: orNull(value) })}
+      />
+      for
+      <InlineChoice
+        value={query.age ?? 0}
+        label="Age"
+        choices={[[0, 'any age'], ...[3, 4, 5, 6, 7].map((age) => [age, `age ${age}`] as const)]}
+        onchange={(age) => set({ age: age === 0 ? null : age })}
+      />,
+      <InlineChoice
+        value={effort}
+        label="Effort"
+        choices={[
+          ['', 'of any effort'],
+          ['calm', 'calm'],
+          ['easy', 'slow and easy'],
+          ['hard', 'lively or hard'],
+        ]}
+        onchange={(value) => {
+          effort = value;
+          set({ effort: EFFORTS[value] ?? null });
+        }}
+      />, for
+      <InlineChoice
+        value={query.region ?? ''}
+        label="Part of the body"
+        choices={[
+          ['', 'any part of the body'],
+          ...REGIONS.map((one) => [one, `the ${one}`] as const),
+        ]}
+        onchange={(value) => set({ region: orNull(value) })}
+      />,
+      <InlineChoice
+        value={query.posture ?? ''}
+        label="Posture"
+        choices={[
+          ['', 'in any posture'],
+          ...POSTURES.map((one) => [one, one === 'all fours' ? 'on all fours' : one] as const),
+        ]}
+        onchange={(value) => set({ posture: orNull(value) })}
+      />,
+      <InlineChoice
+        value={query.space ?? ''}
+        label="Room"
+        choices={[
+          ['', 'in any room'],
+          ...(['spot', 'lane', 'room'] as const).map((one) => [one, SPACE_WORDS[one]] as const),
+        ]}
+        onchange={(value) => set({ space: orNull(value) })}
+      />,
+      <InlineChoice
+        value={query.kit ?? ''}
+        label="Kit"
+        choices={[
+          ['', 'with or without kit'],
+          ['none', 'with no kit'],
+          ...KIT.map((one) => [one, `with a ${one}`] as const),
+        ]}
+        onchange={(value) => set({ kit: orNull(value) })}
+      />,
+      <InlineChoice
+        value={query.quiet === null ? '' : query.quiet ? 'quiet' : 'noisy'}
+        label="Quiet or noisy"
+        choices={[
+          ['', 'quiet or noisy'],
+          ['quiet', 'quiet'],
+          ['noisy', 'noisy'],
+        ] as const}
+        onchange={(value) => set({ quiet: value === '' ? null : value === 'quiet' })}
+      />,
+      <InlineChoice
+        value={query.letter ?? ''}
+        label="First letter"
+        choices={[
+          ['', 'beginning with any letter'],
+          ...LETTERS.map((one) => [one, `beginning with ${one}`] as const),
+        ]}
+        onchange={(value) => set({ letter: orNull(value) })}
+      />.
+    </p>
+    <p class="text-soft" role="status">
+      {found.length}
+      {found.length === 1 ? 'move' : 'moves'}
+      {#if asked}<button type="button" class="ml-2 min-h-6 underline" onclick={reset}
+          >show all</button
+        >{/if}
+    </p>
+  </div>
+  <ul class="grid gap-x-8 sm:grid-cols-2 lg:grid-cols-3">
+    {#each found as move (move.id)}
+      {@const Picture = pictureFor('', move)}
+      <li class="border-t border-line">
+        <a
+          class="flex items-center gap-4 rounded-lg px-1 py-2.5 no-underline hover:bg-sunk"
+          href={resolve('/moves/[id]', { id: move.id })}
+        >
+          <span class="text-water" aria-hidden="true"><Picture size={34} strokeWidth={1.7} /></span>
+          <span class="min-w-0 flex-1">
+            <span class="block font-heading text-lg leading-tight font-bold first-letter:uppercase"
+              >{move.name}</span
+            >
+            <span class="block text-soft">
+              {move.regions.join(', ')}{move.fromAge > 3 ? `, from ${move.fromAge}` : ''}{move.kit
+                .length > 0
+                ? `, ${move.kit.join(', ')}`
+                : ''}
+            </span>
+          </span>
+          <EffortMarks effort={move.effort} />
+        </a>
+      </li>
+    {/each}
+  </ul>
+  {#if found.length === 0}
+    <p class="border-t border-line py-10 text-lg">
+      No move is all of that. Ask for less, or show all.
+    </p>
+  {/if}
+</main>

@@ -1,0 +1,140 @@
+<script lang="ts">
+  import { AGE_BANDS, DEFERRING_LINE, moveBookOf, movesUsed } from '$core';
+  import { resolve } from '$app/paths';
+  import { page } from '$app/state';
+  import ArrowLeft from '@lucide/svelte/icons/arrow-left';
+  import EffortMarks from '$lib/moves/EffortMarks.svelte';
+  import { EFFORT_WORDS, FAMILY_WORDS, rangeInWords, SPACE_WORDS } from '$lib/moves/words';
+  import { pictureFor } from '$lib/pictures/pictures';
+  import { shelf } from '$lib/store/shelf.svelte';
+  import NotHere from '$lib/ui/NotHere.svelte';
+
+  const book = moveBookOf({ moves: [] });
+  const move = $derived(book.get(page.params.id ?? ''));
+  const Picture = $derived(move && pictureFor('', move));
+  const usedIn = $derived(
+    shelf.records.filter(({ document }) => movesUsed(document).some(({ id }) => id === move?.id)),
+  );
+  const FORMS = [
+    ['easier', 'Easier'],
+    ['harder', 'Harder'],
+    ['seated', 'Sitting down'],
+  ] as const;
+
+  $effect(() => {
+    void shelf.load();
+  });
+</script>
+
+<svelte:head><title>{move?.name ?? 'A move'} · Moves · Arrup</title></svelte:head>
+
+{#if !move}
+  <NotHere what="move" />
+{:else}
+  <main class="mx-auto max-w-5xl px-4 pb-24 sm:px-6">
+    <a class="mt-3 -ml-3 btn-quiet" href={resolve('/moves')}>
+      <ArrowLeft size={18} aria-hidden="true" />Moves
+    </a>
+    <div class="mt-2 flex items-center gap-6">
+      <span class="text-water" aria-hidden="true"><Picture size={88} strokeWidth={1.4} /></span>
+      <div>
+        <h1 class="text-4xl first-letter:uppercase">{move.name}</h1>
+        <p class="text-lg text-soft">
+          {FAMILY_WORDS[move.family]}, {SPACE_WORDS[move.space]}, {move.posture}
+        </p>
+      </div>
+    </div>
+    <div class="mt-6 grid gap-x-14 gap-y-6 text-lg md:grid-cols-2">
+      <section>
+        <h2 class="text-xl">How it goes</h2>
+        <ul class="mt-1 list-disc pl-6">
+          {#each move.formCues as cue (cue)}<li>{cue}</li>{/each}
+        </ul>
+        <p class="mt-3">
+          <EffortMarks effort={move.effort} />
+          <span class="ml-2">{EFFORT_WORDS[move.effort]}; works {move.regions.join(', ')}.</span>
+        </p>
+        <p class="mt-1 text-soft">
+          {move.secondsPerRep['6-7']} s each, led and counted aloud; {move.secondsPerRep['3-4']} s with
+          the youngest.
+          {#if move.landingsPerRep > 0}
+            {move.landingsPerRep === 1 ? 'One landing' : `${move.landingsPerRep} landings`} each.
+          {/if}
+          {#if move.metresPerRep > 0}About {move.metresPerRep} m each.{/if}
+          {move.sided ? 'It has a left and a right.' : ''}
+          {move.quiet ? 'Quiet.' : 'Noisy.'}
+        </p>
+      </section>
+      <section>
+        <h2 class="text-xl">How much is usual</h2>
+        <table class="mt-1 w-full max-w-sm tabular">
+          <tbody>
+            {#each AGE_BANDS as band (band)}
+              <tr class="border-t border-line">
+                <th class="py-1 text-left font-normal" scope="row">
+                  {band === '5' ? 'Age 5' : `Ages ${band.replace('-', ' and ')}`}
+                </th>
+                <td class="py-1 text-right font-semibold">{rangeInWords(move.usual, band)}</td>
+              </tr>
+            {/each}
+          </tbody>
+        </table>
+        <p class="mt-2 text-soft">
+          {move.fromAge > 3 ? `Often by ${move.fromAge}. ` : ''}Facts: {move.origin}.
+        </p>
+      </section>
+      <section>
+        <h2 class="text-xl">For everybody</h2>
+        <dl class="mt-1">
+          {#each FORMS as [form, word] (form)}
+            {@const other = book.get(move[form] ?? '')}
+            {#if other}
+              <div class="flex gap-3">
+                <dt class="w-32 text-soft">{word}</dt>
+                <dd>
+                  <a class="underline" href={resolve('/moves/[id]', { id: other.id })}
+                    >{other.name}</a
+                  >
+                </dd>
+              </div>
+            {/if}
+          {:else}
+            <p>As it is.</p>
+          {/each}
+        </dl>
+      </section>
+      <section>
+        <h2 class="text-xl">Look out for</h2>
+        <ul class="mt-1 list-disc pl-6">
+          {#each move.cautions as caution (caution)}
+            <li>{caution}</li>
+          {/each}
+          <li class="text-soft">{DEFERRING_LINE}</li>
+        </ul>
+      </section>
+      <section>
+        <h2 class="text-xl">What it looks like</h2>
+        <p class="mt-1">{move.pictureWords.join(', ')}</p>
+        {#if move.aliases.length > 0}
+          <p class="mt-1 text-soft">Also found as: {move.aliases.join(', ')}.</p>
+        {/if}
+      </section>
+      <section>
+        <h2 class="text-xl">Where you use it</h2>
+        {#if usedIn.length === 0}
+          <p class="mt-1">In none of your adventures yet.</p>
+        {:else}
+          <ul class="mt-1">
+            {#each usedIn as { id, document } (id)}
+              <li>
+                <a class="underline" href={resolve('/desk/[id]', { id })}
+                  >{document.title || 'Untitled adventure'}</a
+                >
+              </li>
+            {/each}
+          </ul>
+        {/if}
+      </section>
+    </div>
+  </main>
+{/if}
