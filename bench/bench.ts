@@ -5,6 +5,8 @@
 import {
   changeBeat,
   check,
+  DEFAULT_PACE,
+  fit,
   drawTerrain,
   newAdventure,
   plainDose,
@@ -27,7 +29,7 @@ function beat(n: number): Beat {
   const id = newId('bt');
   if (n % 3 === 0) return { kind: 'tell', id, text: 'Over the ditch, and keep your letters dry!' };
   if (n % 20 === 1) return { kind: 'drink', id, text: 'Sip', seconds: 30 };
-  const dose = { ...plainDose('reps', 10), amounts: [8, 10], sides: 'each' as const };
+  const dose = { ...plainDose('reps', 8), sides: 'each' as const };
   const action = { id: newId('ac'), move: MOVES[n % MOVES.length]!, guise: NO_GUISE, dose };
   return {
     kind: 'move',
@@ -88,4 +90,16 @@ for (const { size, median, p95 } of results) {
   const perBeat = (median / size / (base.median / base.size)).toFixed(2).padStart(10);
   const frame = (p95 / FRAME_MS).toFixed(3).padStart(12);
   console.log(`${String(size).padStart(5)} ${time} ${perBeat} ${frame}`);
+}
+
+// The fit of 60 beats to 90 and 110 % of their length, against one second.
+const sixty = adventureOf(60);
+const length = unroll(sixty).totalSeconds;
+for (const share of [0.9, 1.1]) {
+  const target = { seconds: Math.round(length * share) };
+  const { median } = measure(() => fit(sixty, sixty.setting, DEFAULT_PACE, target), 5);
+  const { met } = fit(sixty, sixty.setting, DEFAULT_PACE, target);
+  console.log(
+    `fit of 60 beats to ${Math.round(share * 100)} %: ${(median / 1000).toFixed(2)} of a second, ${met ? 'met' : 'not met'}`,
+  );
 }

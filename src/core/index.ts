@@ -57,6 +57,9 @@ export type { Finding, RuleId } from './findings/check';
 export { SEVERITIES } from './findings/finding';
 export type { Fix, Severity } from './findings/finding';
 
+export { fit, FIT_SECONDS } from './fit/fit';
+export type { FitChange, FitResult, FitTarget } from './fit/fit';
+
 export { balanceOf, LIVELY_MINUTES_A_DAY } from './schedule/balance';
 export type { Balance } from './schedule/balance';
 export { startsBy } from './schedule/beat-starts';
@@ -73,7 +76,7 @@ export { unroll } from './schedule/unroll';
 export type { Schedule } from './schedule/unroll';
 
 export { beatFromReading } from './language/beat-from-reading';
-export { beatLabel } from './language/beat-label';
+export { beatInWords, beatLabel } from './language/beat-label';
 export { clockOf, lengthInWords } from './language/clock';
 export { doseInWords, unitWord } from './language/dose-words';
 export { castInWords, listInWords, readCast, readList } from './language/lists';

@@ -67,3 +67,43 @@ test('the server says the same of a script', async ({ request }) => {
   const rules = (await post({ adventure, setting: older })).map((one) => one.rule);
   expect(rules).toContain('slot');
 });
+
+test('fits a script to a slot: shown first, taken in one step, undone in one', async ({ page }) => {
+  await openDesk(page, 'The late letter');
+  const length = page.getByLabel('What it adds up to').locator('dd').first();
+  await page.getByText('Fit it to a slot, or to a total').click();
+  await page.getByLabel('What it is to come to').fill('8.5');
+  await page.getByRole('button', { name: 'Show how' }).click();
+  const proposal = page.locator('[data-fit=met]');
+  await expect(proposal).toContainText('From 9 min to 8 min');
+  await expect(length).toContainText('9:00');
+  await proposal.getByRole('button', { name: 'Take it so' }).click();
+  await expect(length).toContainText(/8:(2[5-9]|3[0-5])/u);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(length).toContainText('9:00');
+});
+
+test('makes it exactly 100, and says so when it cannot', async ({ page, request }) => {
+  await openDesk(page, 'The late letter');
+  await page.getByText('Fit it to a slot, or to a total').click();
+  await page.getByLabel('Minutes or counted moves').selectOption('moves');
+  await page.getByRole('button', { name: 'Show how' }).click();
+  await page.getByRole('button', { name: 'Take it so' }).click();
+  await expect(
+    page.getByLabel('What it adds up to').getByText('100', { exact: true }),
+  ).toBeVisible();
+  await page.getByLabel('What it is to come to').fill('1900');
+  await page.getByRole('button', { name: 'Show how' }).click();
+  await expect(page.locator('[data-fit="not met"]')).toContainText('at the most; take a beat out');
+
+  const adventure = JSON.parse(readFileSync('src/lib/demo/late-letter.arrup.json', 'utf8'));
+  const post = (target: object) =>
+    request.post('/api/fit', {
+      headers: { 'content-type': 'application/json' },
+      data: JSON.stringify({ adventure, target }),
+    });
+  expect(await (await post({ reps: 100 })).json()).toMatchObject({ met: true, after: 100 });
+  const refused = await post({ seconds: 60 });
+  expect(refused.status()).toBe(422);
+  expect((await refused.json()).error).toMatchObject({ code: 'cannot-fit', path: ['target'] });
+});

@@ -1,3 +1,5 @@
+import { lengthInWords } from './clock';
+import { doseInWords } from './dose-words';
 import type { Beat } from '../model/beat';
 import { moveIn, type MoveBook } from '../moves/move-book';
 
@@ -20,5 +22,23 @@ export function beatLabel(beat: Beat, book: MoveBook): string {
       const names = beat.actions.map(({ guise, move }) => guise.name || moveIn(book, move).name);
       return shorten(names.join(', ')) || 'No moves yet';
     }
+  }
+}
+
+/** How much a beat asks for, in a line: "2 × 4 reps", "2 rounds of 30 s work, 15 s rest". */
+export function beatInWords(beat: Beat): string {
+  switch (beat.kind) {
+    case 'move': {
+      const rounds = beat.rounds > 1 ? `, ${beat.rounds} rounds` : '';
+      return beat.actions.map(({ dose }) => doseInWords(dose)).join('; ') + rounds;
+    }
+    case 'circuit': {
+      const rounds = beat.rounds === 1 ? '1 round' : `${beat.rounds} rounds`;
+      return `${rounds} of ${beat.workSeconds} s work, ${beat.restSeconds} s rest`;
+    }
+    case 'drink':
+      return lengthInWords(beat.seconds);
+    case 'tell':
+      return beat.waitSeconds === undefined ? '' : `wait ${beat.waitSeconds} s`;
   }
 }

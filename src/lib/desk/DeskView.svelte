@@ -6,6 +6,7 @@
   import Redo from '@lucide/svelte/icons/redo-2';
   import Undo from '@lucide/svelte/icons/undo-2';
   import BalanceView from '$lib/balance/BalanceView.svelte';
+  import FitPanel from '$lib/fit/FitPanel.svelte';
   import NotesOnAll from '$lib/findings/NotesOnAll.svelte';
   import Terrain from '$lib/terrain/Terrain.svelte';
   import ChapterSection from './ChapterSection.svelte';
@@ -99,6 +100,12 @@
       />
     </div>
     <NotesOnAll {desk} />
+    <details class="mt-1">
+      <summary class="w-fit cursor-pointer py-1 text-soft hover:text-ink"
+        >Fit it to a slot, or to a total</summary
+      >
+      <div class="mt-1 max-w-3xl border-l-2 border-line pl-5"><FitPanel {desk} /></div>
+    </details>
     <details class="mt-1" bind:open={balanceOpen}>
       <summary class="w-fit cursor-pointer py-1 text-soft hover:text-ink"
         >Who gets a turn: body, kinds, effort</summary

@@ -19,5 +19,16 @@ export const checkRequestSchema = z.strictObject({
   pace: paceSchema.optional(),
 });
 
+/** `POST /api/fit`: to a length in seconds, or to a number of counted moves. */
+export const fitRequestSchema = z.strictObject({
+  adventure,
+  setting: settingSchema.optional(),
+  pace: paceSchema.optional(),
+  target: z.union([
+    z.strictObject({ seconds: z.number().min(10).max(7200) }),
+    z.strictObject({ reps: z.int().min(1).max(5000) }),
+  ]),
+});
+
 /** `POST /api/export/{format}`. */
 export const exportRequestSchema = checkRequestSchema;

@@ -42,7 +42,7 @@ const KEEP_EVERY_SECONDS = 1;
 
 /** A session being led: the machine in core, told the time by a clock and asked by the picture. */
 export class StageSession {
-  #leading = $state.raw<Leading>(null as unknown as Leading);
+  #leading: Leading;
   #now = $state(0);
   sound: Pick<StageSound, 'plan' | 'hush'> | null = null;
 
@@ -57,7 +57,7 @@ export class StageSession {
     this.adventure = adventure;
     this.schedule = schedule;
     this.#world = world;
-    this.#leading = prepareLeading(schedule.cues, lines);
+    this.#leading = $state.raw(prepareLeading(schedule.cues, lines));
     this.#now = world.clock.now();
   }
 

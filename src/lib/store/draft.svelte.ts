@@ -37,7 +37,7 @@ const RETRY_MS = 4000;
 
 /** An adventure being written: its history, and its way into the store. */
 export class Draft {
-  #history = $state.raw(startHistory<Adventure>(null as unknown as Adventure));
+  #history: History<Adventure>;
   #state = $state<SaveState>('saved');
   #base: number;
   #saved: Adventure;
@@ -48,7 +48,7 @@ export class Draft {
   readonly #now: () => number;
 
   constructor(record: AdventureRecord, world: DraftWorld, now: () => number = () => Date.now()) {
-    this.#history = startHistory(record.document);
+    this.#history = $state.raw(startHistory(record.document));
     this.#saved = record.document;
     this.#base = record.revision;
     this.#world = world;

@@ -4,6 +4,7 @@ import { z } from 'zod';
 import {
   checkRequestSchema,
   exportRequestSchema,
+  fitRequestSchema,
   scheduleRequestSchema,
 } from '$lib/server/requests';
 
@@ -13,6 +14,7 @@ export function GET() {
   const requests = {
     '/api/schedule': z.toJSONSchema(scheduleRequestSchema),
     '/api/check': z.toJSONSchema(checkRequestSchema),
+    '/api/fit': z.toJSONSchema(fitRequestSchema),
     '/api/export/{format}': z.toJSONSchema(exportRequestSchema),
   };
   return json({ ...schema, title: 'Arrup adventure', $defs: { ...schema.$defs, requests } });

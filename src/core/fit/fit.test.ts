@@ -1,0 +1,133 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import type { Adventure } from '../model/adventure';
+import { check } from '../findings/check';
+import { DEFAULT_PACE } from '../schedule/pace';
+import { unroll } from '../schedule/unroll';
+import { arbitraryAdventure } from '../testing/arbitrary';
+import { circuit, doseOf, moveBeat, withBeats } from '../testing/make';
+import { fitChoices } from './choices';
+import { fit, FIT_SECONDS, type FitTarget } from './fit';
+
+const MOVES = ['march', 'squat', 'frog-jump', 'lunge', 'bear-walk', 'two-foot-jump'];
+const script = (beats: number) =>
+  withBeats(
+    ...Array.from({ length: beats }, (_, n) => moveBeat([doseOf(MOVES[n % MOVES.length]!, 8)])),
+  );
+const fitted = (adventure: Adventure, target: FitTarget) =>
+  fit(adventure, adventure.setting, DEFAULT_PACE, target);
+const secondsOf = (adventure: Adventure) => unroll(adventure).totalSeconds;
+
+describe('fitting to a slot', () => {
+  it('makes a script shorter, and longer, to within a few seconds', () => {
+    const adventure = script(10);
+    for (const share of [0.9, 1.1, 1.3]) {
+      const seconds = Math.round(secondsOf(adventure) * share);
+      const result = fitted(adventure, { seconds });
+      expect(result.met, String(share)).toBe(true);
+      expect(Math.abs(secondsOf(result.adventure) - seconds)).toBeLessThanOrEqual(FIT_SECONDS);
+      expect(result.changes.length).toBeGreaterThan(0);
+    }
+  });
+
+  it('fits a long script too, changing few of its beats', () => {
+    const adventure = script(60);
+    for (const share of [0.9, 1.1]) {
+      const result = fitted(adventure, { seconds: Math.round(secondsOf(adventure) * share) });
+      expect(result.met, String(share)).toBe(true);
+      expect(result.changes.length).toBeLessThan(30);
+    }
+  });
+
+  it('touches nothing when the script fits already', () => {
+    const adventure = script(5);
+    const result = fitted(adventure, { seconds: secondsOf(adventure) + 3 });
+    expect(result).toMatchObject({ met: true, changes: [] });
+    expect(result.adventure).toBe(adventure);
+  });
+
+  it('says how far it can go when the target cannot be met, and goes there', () => {
+    const adventure = script(4);
+    const result = fitted(adventure, { seconds: 20 });
+    expect(result.met).toBe(false);
+    expect(result.after).toBeCloseTo(result.least, 3);
+    expect(result.least).toBeGreaterThan(20);
+  });
+
+  it('keeps every dose within the usual range of the age', () => {
+    const adventure = script(8);
+    const result = fitted(adventure, { seconds: secondsOf(adventure) * 1.3 });
+    const doses = check(result.adventure, adventure.setting, unroll(result.adventure)).filter(
+      ({ rule, params }) => rule === 'dose-for-age' && params.above === 1,
+    );
+    expect(doses).toEqual([]);
+  });
+
+  it('fits a circuit by its rounds, work and rest', () => {
+    const adventure = withBeats(circuit(['squat', 'march', 'plank'], { rounds: 2 }));
+    const result = fitted(adventure, { seconds: 200 });
+    expect(result.met).toBe(true);
+    expect(result.changes[0]!.after).toMatchObject({ kind: 'circuit' });
+  });
+
+  it('adds up: the whole is the sum of the choices and of what stays', () => {
+    fc.assert(
+      fc.property(arbitraryAdventure, fc.nat(), (adventure, seed) => {
+        const { setting } = adventure;
+        const choices = fitChoices(adventure, setting, DEFAULT_PACE);
+        let sum = secondsOf(adventure);
+        let changed = adventure;
+        choices.forEach(({ options }, index) => {
+          const option = options[(seed + index) % options.length]!;
+          sum += option.seconds - options[0]!.seconds;
+          changed = {
+            ...changed,
+            chapters: changed.chapters.map((chapter) => ({
+              ...chapter,
+              beats: chapter.beats.map((beat) => (beat.id === option.beat.id ? option.beat : beat)),
+            })),
+          };
+        });
+        expect(secondsOf(changed)).toBeCloseTo(sum, 3);
+      }),
+      { numRuns: 30 },
+    );
+  });
+});
+
+describe('a promised total', () => {
+  it('comes to exactly 100, sides counted', () => {
+    const adventure = withBeats(
+      ...['squat', 'frog-jump', 'hop', 'lunge', 'two-foot-jump', 'high-knees'].map((move) =>
+        moveBeat([doseOf(move, 8, move === 'hop' ? { sides: 'each' } : {})]),
+      ),
+    );
+    const result = fitted(adventure, { reps: 100 });
+    expect(result).toMatchObject({ met: true, before: 56, after: 100 });
+    expect(unroll(result.adventure).totals.all.reps).toBe(100);
+  });
+
+  it('is as good as trying every combination, on small scripts (brute force)', () => {
+    const adventure = script(3);
+    const choices = fitChoices(adventure, adventure.setting, DEFAULT_PACE);
+    for (const reps of [20, 27, 34]) {
+      let best = Infinity;
+      for (const a of choices[0]!.options) {
+        for (const b of choices[1]!.options) {
+          for (const c of choices[2]!.options) {
+            if (a.reps + b.reps + c.reps === reps) best = Math.min(best, a.cost + b.cost + c.cost);
+          }
+        }
+      }
+      const result = fitted(adventure, { reps });
+      const same = (one: unknown, other: unknown) => JSON.stringify(one) === JSON.stringify(other);
+      const costs = result.changes.map(({ after }) => {
+        const options = choices.flatMap((choice) => choice.options);
+        return options.find((option) => same(option.beat, after))!.cost;
+      });
+      expect(result.met).toBe(true);
+      expect(best).toBeLessThan(Infinity);
+      expect(costs.reduce((sum, cost) => sum + cost, 0)).toBeLessThanOrEqual(best * 1.03 + 1e-9);
+    }
+  });
+});
