@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { parseArrupJson, MAX_FILE_CHARACTERS } from '$core';
+  import { MAX_FILE_CHARACTERS, parseArrupJson, problem, type Adventure, type Result } from '$core';
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
   import FolderOpen from '@lucide/svelte/icons/folder-open';
@@ -12,6 +12,10 @@
   import { download } from '$lib/ui/download';
   import { notices } from '$lib/ui/notices.svelte';
   import { problemInWords } from '$lib/words/problems';
+
+  /** Not even read: a character takes four bytes at the most. */
+  const MAX_FILE_BYTES = MAX_FILE_CHARACTERS * 4;
+  const TOO_LARGE: Result<Adventure> = { ok: false, problems: [problem('too-large')] };
 
   let query = $state('');
   let refused = $state.raw<{ file: string; reasons: readonly string[] } | null>(null);
@@ -33,10 +37,7 @@
     const file = picker.files?.[0];
     picker.value = '';
     if (!file) return;
-    const tooLarge = file.size > MAX_FILE_CHARACTERS * 4;
-    const parsed = parseArrupJson(
-      tooLarge ? ' '.repeat(MAX_FILE_CHARACTERS + 1) : await file.text(),
-    );
+    const parsed = file.size > MAX_FILE_BYTES ? TOO_LARGE : parseArrupJson(await file.text());
     if (!parsed.ok) {
       refused = { file: file.name, reasons: parsed.problems.map(problemInWords) };
       return;

@@ -20,6 +20,8 @@ import {
   type Finding,
   type Pace,
   type QuickReading,
+  type Setting,
+  type World,
 } from '$core';
 import type { Draft } from '$lib/store/draft.svelte';
 import { newId } from '$lib/store/new-id';
@@ -66,6 +68,19 @@ export class Desk {
 
   edit(change: (adventure: Adventure) => Adventure, key: string | null = null): void {
     this.draft.edit(change, key);
+  }
+
+  /** Changes of the adventure's own fields, of its setting, of its world. */
+  set(change: Partial<Adventure>, key: string): void {
+    this.edit((now) => ({ ...now, ...change }), key);
+  }
+
+  setSetting(change: Partial<Setting>, key: string): void {
+    this.edit((now) => ({ ...now, setting: { ...now.setting, ...change } }), key);
+  }
+
+  setWorld(change: Partial<World>, key: string): void {
+    this.edit((now) => ({ ...now, world: { ...now.world, ...change } }), key);
   }
 
   changeBeat(beat: Beat, key?: string): void {

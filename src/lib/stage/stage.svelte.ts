@@ -120,12 +120,26 @@ export class StageSession {
     this.#press((leading, now) => setLines(leading, lines, now));
   }
 
-  /** Goes on with a session that was lost, paused at its place. */
+  /**
+   * Goes on with a session that was lost, paused at its place: at the same cue, wherever it stands
+   * now if the script was changed since.
+   */
   carryOn(run: Run, gapSeconds: number): void {
     const now = this.#world.clock.now();
+    const { cues } = this.schedule;
+    const was = run.plan[run.leading.index];
+    const found = cues.findIndex((cue) => cue.id === was?.id);
+    const index = found >= 0 ? found : run.leading.index;
+    const into = run.leading.scheduleSeconds - (was?.startSeconds ?? 0);
+    const scheduleSeconds = Math.max(0, (cues[index]?.startSeconds ?? 0) + into);
     this.#now = now;
     this.#run = run;
-    this.#leading = restoreLeading(this.schedule.cues, run.leading, gapSeconds, now);
+    this.#leading = restoreLeading(
+      cues,
+      { ...run.leading, index, scheduleSeconds },
+      gapSeconds,
+      now,
+    );
   }
 
   /** Everything that is to be kept is kept when this resolves. */

@@ -93,4 +93,28 @@ describe('a session on the stage', () => {
     expect(run.leading.visits.slice(0, -1)).toEqual(kept.leading.visits);
     expect(compareRun(run).realSeconds).toBeCloseTo(112 - lost, 5);
   });
+
+  it('goes on at the same cue when the script has grown before it', async () => {
+    const first = start();
+    first.session.go();
+    first.pass(100);
+    first.session.pause();
+    await first.session.settled();
+    const [welcome, ...rest] = adventure.chapters;
+    const line = { kind: 'tell' as const, id: 'bt_new', text: 'One more word before we begin.' };
+    const grown = {
+      ...adventure,
+      chapters: [{ ...welcome!, beats: [line, ...welcome!.beats] }, ...rest],
+    };
+    const second = new StageSession(grown, unroll(grown), 'run on', {
+      clock: { now: () => 0 },
+      speed: 1,
+      today: () => '2026-01-01T09:00:00.000Z',
+      keep: async () => {},
+      newRunId: () => 'run_2',
+    });
+    second.carryOn(first.kept.at(-1)!, 0);
+    expect(second.cue!.id).toBe(first.session.cue!.id);
+    expect(second.into).toBeCloseTo(first.session.into, 6);
+  });
 });

@@ -44,6 +44,8 @@ export class Draft {
   #callOff: (() => void) | null = null;
   #unsavedSince: number | null = null;
   #saving: Promise<void> | null = null;
+  /** The presenter has been told that saving fails: once is enough. */
+  #told = false;
   readonly #world: DraftWorld;
   readonly #now: () => number;
 
@@ -132,10 +134,12 @@ export class Draft {
       if (outcome === 'changed elsewhere') return await this.#keepAsCopy(document);
       this.#base = record.revision;
       this.#saved = document;
+      this.#told = false;
       this.#state = this.adventure === document ? 'saved' : 'unsaved';
     } catch (reason) {
       this.#state = 'failed';
-      this.#world.tell({ kind: 'not saved', reason: String(reason) });
+      if (!this.#told) this.#world.tell({ kind: 'not saved', reason: String(reason) });
+      this.#told = true;
       this.#saveIn(RETRY_MS);
     }
   }

@@ -129,6 +129,8 @@ describe('a draft', () => {
     draft.edit(titled('kept'));
     await pass(SAVE_REST_MS);
     expect(draft.state).toBe('failed');
+    await pass(5000);
+    await pass(5000);
     expect(news).toMatchObject([{ kind: 'not saved' }]);
     broken = false;
     await pass(5000);

@@ -13,12 +13,16 @@ export type Stretch = Readonly<{ id: string; x: number; width: number }>;
 const SKY = 16;
 const EARTH = 10;
 const SAMPLES_PER_PIXEL = 0.5;
+/** Points at which the height of the ridge is known for marks on it. */
+const HEIGHTS = 600;
 
 const one = (n: number) => Math.round(n * 10) / 10;
 
 /** The terrain of a session in pixels: time across, effort up. `spanSeconds` is the full width. */
 export class Landscape {
   readonly totalSeconds: number;
+  /** Kept: the stage asks at every frame. */
+  #heights: readonly number[] | null = null;
 
   constructor(
     readonly cues: readonly LandCue[],
@@ -83,11 +87,9 @@ export class Landscape {
 
   /** The height of the ridge at a moment. */
   ridgeAt(seconds: number): number {
-    const samples = 400;
-    const points = drawTerrain(this.cues as readonly Cue[], samples);
-    if (points.length === 0) return this.y(1);
-    const n = Math.round((seconds / (this.totalSeconds || 1)) * (samples - 1));
-    return this.y(points[Math.min(samples - 1, Math.max(0, n))]!.height);
+    this.#heights ??= drawTerrain(this.cues as readonly Cue[], HEIGHTS).map(({ height }) => height);
+    const n = Math.round((seconds / (this.totalSeconds || 1)) * (HEIGHTS - 1));
+    return this.y(this.#heights[Math.min(HEIGHTS - 1, Math.max(0, n))] ?? 1);
   }
 
   /** Minutes that get a mark on the way, no closer than 46 pixels. */

@@ -35,5 +35,6 @@ export function serializeRunSheetCsv(adventure: Adventure, schedule: Schedule): 
     { fields: [...RUN_SHEET_COLUMNS], data: rows },
     { newline: '\r\n', escapeFormulae: true },
   );
-  return `${text}\r\n`;
+  // With no rows the package ends the header's line itself, with rows it does not.
+  return `${text.replace(/\r\n$/u, '')}\r\n`;
 }

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import Papa from 'papaparse';
+import { parse as parseCsv } from 'csv-parse/sync';
+import { lexer, type Tokens } from 'marked';
 import { describe, expect, it } from 'vitest';
 import { unroll } from '../../schedule/unroll';
 import { arbitraryAdventure } from '../../testing/arbitrary';
@@ -30,15 +31,21 @@ describe('the run sheet', () => {
     ]);
   });
 
-  it('is CSV that another parser reads as the same cells (papaparse)', () => {
+  it('is CSV that another parser reads as the same cells (csv-parse)', () => {
     fc.assert(
       fc.property(arbitraryAdventure, (any) => {
         const plan = unroll(any);
-        const { data, errors } = Papa.parse<string[]>(serializeRunSheetCsv(any, plan).trimEnd());
-        expect(errors).toEqual([]);
+        const rows = runSheetRows(any, plan);
+        const data: string[][] = parseCsv(serializeRunSheetCsv(any, plan), { bom: true });
         expect(data[0]).toEqual([...RUN_SHEET_COLUMNS]);
-        expect(data).toHaveLength(runSheetRows(any, plan).length + 1);
-        for (const row of data) expect(row).toHaveLength(RUN_SHEET_COLUMNS.length);
+        expect(data).toHaveLength(rows.length + 1);
+        rows.forEach((row, index) => {
+          const cells = data[index + 1]!;
+          expect(cells).toHaveLength(RUN_SHEET_COLUMNS.length);
+          // A cell that looked like a formula has an apostrophe before it.
+          expect([row.say, `'${row.say}`]).toContain(cells[3]);
+          expect([row.name, `'${row.name}`]).toContain(cells[4]);
+        });
       }),
     );
   });
@@ -53,5 +60,24 @@ describe('the run sheet', () => {
     expect(text).toContain('\n## The way\n');
     expect(text).toContain('- 0:00 wait 3 s · “Who is \\*brave\\*, who is "dry"?”');
     expect(text).toContain('**Ditch leaps** (frog jump) · 2 × 6 reps, rest 10 s');
+  });
+
+  it('is Markdown that another parser reads with one heading a chapter (marked)', () => {
+    fc.assert(
+      fc.property(arbitraryAdventure, (any) => {
+        const tokens = lexer(serializeRunSheetMarkdown(any, unroll(any)));
+        const headings = tokens.filter(
+          (token): token is Tokens.Heading => token.type === 'heading',
+        );
+        expect(headings.filter(({ depth }) => depth === 1)).toHaveLength(1);
+        const named = any.chapters.filter(({ title }) => title.trim() !== '');
+        expect(headings.filter(({ depth }) => depth === 2).length).toBeGreaterThanOrEqual(
+          named.length > 0 ? 1 : 0,
+        );
+        for (const { type } of tokens) {
+          expect(['heading', 'paragraph', 'list', 'space', 'text']).toContain(type);
+        }
+      }),
+    );
   });
 });

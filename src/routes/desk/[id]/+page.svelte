@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { goto } from '$app/navigation';
+  import { goto, onNavigate } from '$app/navigation';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
   import type { Desk } from '$lib/desk/desk.svelte';
@@ -42,6 +42,11 @@
       desk = opened;
       missing = opened === null;
     });
+  });
+
+  // Prep and the Stage read what is saved: the last words come along.
+  onNavigate(async () => {
+    await desk?.draft.flush();
   });
 
   $effect(() => {

@@ -1,0 +1,139 @@
+<!-- The story's world, the room and how the presenter leads: sentences, folded away. -->
+<script lang="ts">
+  import { castInWords, FLOORS, listInWords, readCast, readList, type Setting } from '$core';
+  import { SHOWING_WORDS } from '$lib/beats/editor';
+  import InlineChoice from '$lib/ui/InlineChoice.svelte';
+  import InlineList from '$lib/ui/InlineList.svelte';
+  import InlineNumber from '$lib/ui/InlineNumber.svelte';
+  import type { Desk } from './desk.svelte';
+
+  const { desk }: { desk: Desk } = $props();
+
+  const adventure = $derived(desk.adventure);
+  const setting = $derived(adventure.setting);
+  const FLOOR_WORDS = FLOORS.map(
+    (floor) => [floor, floor === 'mats' ? 'mat-covered' : floor] as const,
+  );
+  const setRoom = (change: Partial<Setting['room']>, key: string) =>
+    desk.setSetting({ room: { ...setting.room, ...change } }, key);
+  const leave = () => desk.draft.closeStep();
+</script>
+
+<details class="mt-1">
+  <summary class="w-fit cursor-pointer py-1 text-soft hover:text-ink"
+    >The story, the room, how you lead</summary
+  >
+  <div class="mt-1 border-l-2 border-line pl-5 leading-8">
+    <p>
+      It happens in
+      <input
+        class="inline-word min-w-24"
+        aria-label="Name of the story's world"
+        placeholder="which world?"
+        maxlength="120"
+        value={adventure.world.name}
+        oninput={(event) => desk.setWorld({ name: event.currentTarget.value }, 'world')}
+        onblur={leave}
+      />, and the learning that rides along is
+      <input
+        class="inline-word min-w-24"
+        aria-label="Learning"
+        placeholder="counting, left and right…"
+        maxlength="120"
+        value={adventure.learning}
+        oninput={(event) => desk.set({ learning: event.currentTarget.value }, 'learning')}
+        onblur={leave}
+      />.
+    </p>
+    <p class="grid items-baseline gap-x-2 sm:grid-cols-[auto_minmax(0,1fr)]">
+      <span>In it are</span>
+      <InlineList
+        text={castInWords(adventure.world.cast)}
+        label="Cast of the story"
+        placeholder="who? Pip (carries the post), Nettie (a goat)"
+        onchange={(text) => desk.setWorld({ cast: readCast(text) }, 'cast')}
+      />
+      <span>Its words are</span>
+      <InlineList
+        text={listInWords(adventure.world.words)}
+        label="Words of the story"
+        placeholder="stilt, punt, reed…"
+        onchange={(text) => desk.setWorld({ words: readList(text, 200, 120) }, 'words')}
+      />
+      <span>Its colours are</span>
+      <InlineList
+        text={listInWords(adventure.world.colours)}
+        label="Colours of the story"
+        placeholder="reed green, lamp yellow…"
+        onchange={(text) => desk.setWorld({ colours: readList(text, 40, 120) }, 'colours')}
+      />
+      <span>At hand are</span>
+      <InlineList
+        text={listInWords(setting.kit)}
+        label="Kit at hand"
+        placeholder="mats, balls, chairs…"
+        onchange={(text) => desk.setSetting({ kit: readList(text, 100, 80) }, 'kit')}
+      />
+    </p>
+    <p>
+      The room is
+      <InlineNumber
+        value={setting.room.lengthMetres}
+        label="Length of the room in metres"
+        min={0}
+        max={200}
+        onchange={(m) => setRoom({ lengthMetres: m }, 'length')}
+      />
+      by
+      <InlineNumber
+        value={setting.room.widthMetres}
+        label="Width of the room in metres"
+        min={0}
+        max={200}
+        onchange={(m) => setRoom({ widthMetres: m }, 'width')}
+      /> m,
+      <InlineNumber
+        value={setting.room.heightMetres}
+        label="Height of the room in metres"
+        min={0}
+        max={50}
+        step={0.1}
+        onchange={(m) => setRoom({ heightMetres: m }, 'height')}
+      />
+      m high, with a
+      <InlineChoice
+        value={setting.room.floor}
+        label="Floor"
+        choices={FLOOR_WORDS}
+        onchange={(floor) => setRoom({ floor }, 'floor')}
+      /> floor.
+    </p>
+    <p>
+      New moves are
+      <InlineChoice
+        value={adventure.defaults.show}
+        label="When new moves are shown"
+        choices={SHOWING_WORDS}
+        onchange={(show) => desk.set({ defaults: { ...adventure.defaults, show } }, 'show')}
+      />, with a count-in of
+      <InlineNumber
+        value={adventure.defaults.countInSeconds}
+        label="Seconds of count-in"
+        min={0}
+        max={10}
+        onchange={(s) =>
+          desk.set({ defaults: { ...adventure.defaults, countInSeconds: s } }, 'countin')}
+      />
+      s; facing the children you say
+      <InlineChoice
+        value={setting.mirror}
+        label="Whose left and right you say"
+        choices={[
+          [true, 'their left and right'],
+          [false, 'your own left and right'],
+        ] as const}
+        onchange={(mirror) => desk.setSetting({ mirror }, 'mirror')}
+      />.
+    </p>
+  </div>
+</details>
