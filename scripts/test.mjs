@@ -8,9 +8,8 @@ import { installPackages, run } from './fresh.mjs';
 installPackages();
 if (!existsSync('/usr/bin/chromium')) {
   console.log('\n> Installing Chromium from Debian packages');
-  const sudo = process.getuid?.() === 0 ? [] : ['sudo'];
   const apt = (...args) =>
-    run([...sudo, 'apt-get', ...args][0], [...sudo, 'apt-get', ...args].slice(1));
+    process.getuid?.() === 0 ? run('apt-get', args) : run('sudo', ['apt-get', ...args]);
   if (apt('update') !== 0 || apt('install', '-y', '--no-install-recommends', 'chromium') !== 0) {
     console.error(
       'Chromium could not be installed. Install the Debian package "chromium" by hand.',
