@@ -123,6 +123,10 @@ for (const [width, height, least] of [
           if (pixels < leastPixels) problems.push(`type of ${pixels} px`);
           if (main.scrollHeight > room.clientHeight + 2) problems.push('too tall');
           if (main.scrollWidth > room.clientWidth + 2) problems.push('too wide');
+          const seen = [main, ...document.querySelectorAll('main button, [data-count]')];
+          if (seen.some((one) => one.getBoundingClientRect().right > innerWidth + 1)) {
+            problems.push('cut off');
+          }
           if (document.documentElement.scrollWidth > innerWidth) problems.push('page too wide');
           if (document.documentElement.scrollHeight > innerHeight + 1)
             problems.push('page too tall');

@@ -54,7 +54,11 @@
         onblur={() => desk.draft.closeStep()}
       />
       <select
-        class="inline-word bg-none! pr-1! font-normal! text-soft hover:text-ink"
+        class={[
+          'inline-word bg-none! pr-0! font-normal! text-soft hover:text-ink',
+          chapter.title.trim().toLowerCase() === CHAPTER_LOOKS[chapter.kind].word.toLowerCase() &&
+            'tools',
+        ]}
         aria-label="Kind of chapter"
         value={chapter.kind}
         onchange={(event) => setKind(event.currentTarget.value as Chapter['kind'])}

@@ -54,7 +54,7 @@
   <span class="pt-2 pr-4 text-right text-xl text-soft" aria-hidden="true">+</span>
   <div>
     <input
-      class="w-full border-0 border-b-2 border-dashed border-line bg-transparent px-1 py-2 text-lg focus:border-water focus:ring-0"
+      class="w-full border-0 border-b-3 border-dashed border-line bg-transparent px-1 py-2 text-lg outline-none! focus:border-solid focus:border-water focus:ring-0"
       aria-label={label}
       aria-describedby="{uid}-said"
       {placeholder}

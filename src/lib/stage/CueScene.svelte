@@ -74,6 +74,7 @@
 <style>
   .scene {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     grid-template-rows: auto minmax(0, 1fr) auto;
     min-height: 0;
     height: 100%;
@@ -85,6 +86,8 @@
   }
   .middle {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
+    grid-template-rows: minmax(0, 1fr);
     gap: 2rem;
     min-height: 0;
   }
@@ -110,6 +113,11 @@
     margin-bottom: 0.5rem;
     color: var(--water);
   }
+  .under {
+    font-size: clamp(1.5rem, 4.4vh, 3rem);
+    line-height: 1.2;
+    min-height: 1.3em;
+  }
   @media (max-width: 640px) {
     .with-count {
       grid-template-columns: minmax(0, 1fr);
@@ -117,12 +125,10 @@
       gap: 0.5rem;
     }
     .picture {
-      height: 4rem;
+      height: 3.25rem;
     }
-  }
-  .under {
-    font-size: clamp(1.5rem, 4.4vh, 3rem);
-    line-height: 1.2;
-    min-height: 1.3em;
+    .under {
+      font-size: 1.25rem;
+    }
   }
 </style>

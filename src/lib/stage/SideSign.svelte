@@ -16,8 +16,8 @@
     />
   </svg>
   <span>
-    <span class="block font-heading text-6xl leading-none font-extrabold">say “{say}”</span>
-    {#if move !== say}<span class="block text-3xl">you move your {move}</span>{/if}
+    <span class="say">say “{say}”</span>
+    {#if move !== say}<span class="own">you move your {move}</span>{/if}
   </span>
 </div>
 
@@ -33,6 +33,20 @@
     margin-left: auto;
   }
   svg {
-    height: 6rem;
+    height: clamp(3rem, 12vw, 6rem);
+  }
+  .say,
+  .own {
+    display: block;
+    line-height: 1.05;
+    white-space: nowrap;
+  }
+  .say {
+    font-family: var(--font-heading);
+    font-weight: 800;
+    font-size: clamp(1.75rem, 8vw, 3.75rem);
+  }
+  .own {
+    font-size: clamp(1.25rem, 5vw, 1.875rem);
   }
 </style>

@@ -30,7 +30,7 @@
     return spare === 0 ? 'just on time' : `${clockOf(spare)} to spare`;
   });
   const BUTTON =
-    'flex min-h-20 min-w-20 flex-1 items-center justify-center gap-3 rounded-2xl text-2xl font-bold border-2 border-ink';
+    'flex min-h-20 min-w-0 flex-1 items-center justify-center gap-3 rounded-2xl text-2xl font-bold border-2 border-ink';
 </script>
 
 <main class="stage">
@@ -107,6 +107,7 @@
 <style>
   .stage {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     grid-template-rows: auto minmax(0, 1fr) auto;
     gap: 0.5rem;
     height: 100dvh;

@@ -45,7 +45,7 @@
             href={resolve('/logbook/[id]', { id: run.id })}
           >
             <span class="tabular">
-              <span class="block font-semibold">{format(run.startedAt, 'EEEE d MMMM')}</span>
+              <span class="block font-semibold">{format(run.startedAt, 'EEE d MMMM')}</span>
               <span class="text-soft">{format(run.startedAt, 'HH:mm')}</span>
             </span>
             <span>
