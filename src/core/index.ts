@@ -1,6 +1,6 @@
 /** Everything of core that the interface and the server may use. */
-export { adventureSchema, CHAPTER_KINDS } from './model/adventure';
-export type { Adventure, Chapter, ChapterKind, Defaults, World } from './model/adventure';
+export { adventureSchema, CHAPTER_KINDS, USUAL_LIMITS } from './model/adventure';
+export type { Adventure, Chapter, ChapterKind, Defaults, Limits, World } from './model/adventure';
 export { AGE_BANDS, ageBandOf } from './model/ages';
 export type { AgeBand, Ages } from './model/ages';
 export { BEAT_KINDS, NO_GUISE } from './model/beat';

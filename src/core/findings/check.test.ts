@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Adventure } from '../model/adventure';
+import { USUAL_LIMITS, type Adventure } from '../model/adventure';
 import { NO_GUISE, type Beat, type MoveBeat } from '../model/beat';
 import type { Dose } from '../model/dose';
 import { copyAdventure } from '../model/new-adventure';
@@ -21,6 +21,8 @@ function inSetting(adventure: Adventure, change: SettingChange): Adventure {
   const room = { ...adventure.setting.room, ...change.room };
   return { ...adventure, setting: { ...adventure.setting, ...change, room } };
 }
+
+const unchosen = (adventure: Adventure) => inSetting(adventure, { mirror: null });
 
 let n = 0;
 const told = (text: string, waitSeconds?: number): Beat => {
@@ -109,16 +111,28 @@ const CASES: Record<RuleId, { fires: Adventure[]; silent: Adventure[] }> = {
     ],
   },
   'never-used': {
-    fires: [withBeats(timed('march', 310))],
+    fires: [
+      withBeats(timed('march', 310)),
+      withBeats(timed('bear-walk', 200), timed('side-bend', 110)),
+      inSetting(withBeats(timed('march', 200), timed('bear-walk', 60), timed('stork-stand', 60)), {
+        kit: ['ball'],
+      }),
+    ],
     silent: [
       withBeats(timed('march', 100)),
-      withBeats(timed('march', 200), timed('bear-walk', 60), timed('side-bend', 60)),
+      withBeats(timed('bear-walk', 200), timed('side-bend', 60), timed('stork-stand', 60)),
       withBeats(told(words(900))),
     ],
   },
   landings: {
-    fires: [withBeats(counted('jumping-jack', 61))],
-    silent: [withBeats(counted('jumping-jack', 60))],
+    fires: [
+      withBeats(counted('jumping-jack', 61)),
+      { ...withBeats(counted('jumping-jack', 31)), limits: { ...USUAL_LIMITS, landings: 30 } },
+    ],
+    silent: [
+      withBeats(counted('jumping-jack', 60)),
+      { ...withBeats(counted('jumping-jack', 61)), limits: { ...USUAL_LIMITS, landings: 122 } },
+    ],
   },
   'still-stretch-first': {
     fires: [withBeats(hold('side-bend', 8), timed('march', 60))],
@@ -167,12 +181,14 @@ const CASES: Record<RuleId, { fires: Adventure[]; silent: Adventure[] }> = {
       withBeats(counted('ball-toss-catch', 6)),
       inSetting(withBeats(counted('frog-jump', 6)), { room: { heightMetres: 2.1 } }),
       inSetting(withBeats(timed('jog', 20)), { room: { widthMetres: 3 } }),
+      inSetting(withBeats(hold('wall-sit', 5)), { room: { wallFree: false } }),
     ],
     silent: [
       inSetting(withBeats(hold('plank', 6)), { kit: ['mats'] }),
       inSetting(withBeats(hold('plank', 6)), { room: { floor: 'carpet' } }),
       inSetting(withBeats(counted('ball-toss-catch', 6)), { kit: ['soft balls'] }),
       withBeats(counted('frog-jump', 6)),
+      withBeats(hold('wall-sit', 5)),
     ],
   },
   'ups-and-downs': {
@@ -216,6 +232,30 @@ const CASES: Record<RuleId, { fires: Adventure[]; silent: Adventure[] }> = {
   'long-sentences': {
     fires: [withBeats(told(`${words(25)}.`))],
     silent: [withBeats(told(`${words(10)}. ${words(10)}. ${words(10)}!`))],
+  },
+  'rare-words': {
+    fires: [
+      withBeats(told('Observe the extraordinary apparatus.')),
+      withBeats(moveBeat([named('squat', '', 'Simultaneously, everybody.')])),
+    ],
+    silent: [
+      withBeats(told('Everybody together, remember the butterflies!')),
+      {
+        ...withBeats(told('Here is the apparatus.')),
+        world: { ...withBeats().world, words: ['apparatus'] },
+      },
+    ],
+  },
+  'mirror-choice': {
+    fires: [
+      unchosen(withBeats(counted('hop', 5, { sides: 'each' }))),
+      unchosen(withBeats(told('Lift your left hand.'))),
+      unchosen(withBeats(circuit(['hop']))),
+    ],
+    silent: [
+      withBeats(counted('hop', 5, { sides: 'each' })),
+      unchosen(withBeats(told('All right, sit right here.'), counted('squat', 5))),
+    ],
   },
   'guises-alike': {
     fires: [withBeats(moveBeat([named('squat', 'Toad dip'), named('lunge', 'toad dip ')]))],

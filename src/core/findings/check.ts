@@ -10,6 +10,7 @@ import { checkGuises } from './rules/guises-alike';
 import { checkHolds } from './rules/hold-unready';
 import { checkLandings } from './rules/landings';
 import { checkSentences } from './rules/long-sentences';
+import { checkMirror } from './rules/mirror-choice';
 import { checkNeighbours } from './rules/neighbours-same';
 import { checkNeverUsed } from './rules/never-used';
 import { checkChunks } from './rules/no-chunks';
@@ -18,6 +19,7 @@ import { checkDrinks } from './rules/no-drink';
 import { checkForms } from './rules/other-forms';
 import { checkPromise } from './rules/promised-total';
 import { checkQuestions } from './rules/question-no-wait';
+import { checkRareWords } from './rules/rare-words';
 import { checkSameRegion } from './rules/same-region';
 import { checkSetting } from './rules/setting-gives';
 import { checkSides } from './rules/side-left-out';
@@ -57,6 +59,8 @@ const RULES = {
   'neighbours-same': { check: checkNeighbours, source: 'common practice' },
   'no-chunks': { check: checkChunks, source: 'common practice' },
   'long-sentences': { check: checkSentences, source: 'our judgement' },
+  'rare-words': { check: checkRareWords, source: 'word lists of Spache and of Dale and Chall' },
+  'mirror-choice': { check: checkMirror, source: 'common practice' },
   'guises-alike': { check: checkGuises, source: 'common practice' },
 } satisfies Record<string, Rule>;
 

@@ -25,5 +25,6 @@ export type Source =
   | 'common practice'
   | 'our judgement'
   | 'Rowe, Wait time (1986)'
+  | 'word lists of Spache and of Dale and Chall'
   | 'sums of the script'
   | 'the move’s own facts';

@@ -54,6 +54,18 @@ export const setAsideSchema = z.strictObject({
   reason: z.string().max(300),
 });
 
+/** Limits of the findings that the presenter has set; null is what is usual for the age. */
+export const limitsSchema = z.strictObject({
+  /** Landings in the whole session. */
+  landings: z.int().min(1).max(5000).nullable(),
+  /** Seconds of listening at a stretch. */
+  listeningSeconds: z.int().min(10).max(600).nullable(),
+  /** Words in one spoken sentence. */
+  sentenceWords: z.int().min(4).max(80).nullable(),
+});
+export type Limits = Readonly<z.infer<typeof limitsSchema>>;
+export const USUAL_LIMITS: Limits = { landings: null, listeningSeconds: null, sentenceWords: null };
+
 /** The document of a `.arrup.json` file, version 1. `moves` are the presenter's own, if any. */
 export const adventureSchema = z.strictObject({
   format: z.literal('arrup'),
@@ -65,6 +77,7 @@ export const adventureSchema = z.strictObject({
   setting: settingSchema,
   defaults: defaultsSchema,
   moves: z.array(moveSchema).max(300),
+  limits: limitsSchema,
   setAside: z.array(setAsideSchema).max(500),
   chapters: z.array(chapterSchema).max(100),
 });

@@ -36,10 +36,17 @@ export const stationSchema = z.strictObject({
 });
 export type Station = DeepReadonly<z.infer<typeof stationSchema>>;
 
+/**
+ * What fitting may do with a beat: leave it as it stands, or take it out. Left out: its doses may
+ * change within the usual, and it stays.
+ */
+const fit = z.enum(['stays', 'may go']).optional();
+
 /** A line, or, with `waitSeconds`, a question and the time that children need to answer it. */
 export const tellSchema = z.strictObject({
   kind: z.literal('tell'),
   id: idSchema('bt'),
+  fit,
   text: lineSchema,
   waitSeconds: z.number().min(0).max(120).optional(),
 });
@@ -51,6 +58,7 @@ export const tellSchema = z.strictObject({
 export const moveBeatSchema = z.strictObject({
   kind: z.literal('move'),
   id: idSchema('bt'),
+  fit,
   say: lineSchema,
   actions: z.array(actionSchema).max(60),
   rounds: z.int().min(1).max(20),
@@ -66,6 +74,7 @@ export const moveBeatSchema = z.strictObject({
 export const circuitSchema = z.strictObject({
   kind: z.literal('circuit'),
   id: idSchema('bt'),
+  fit,
   say: lineSchema,
   stations: z.array(stationSchema).max(30),
   rounds: z.int().min(1).max(20),
@@ -79,6 +88,7 @@ export const circuitSchema = z.strictObject({
 export const drinkSchema = z.strictObject({
   kind: z.literal('drink'),
   id: idSchema('bt'),
+  fit,
   text: lineSchema,
   seconds: z.number().min(5).max(600),
 });

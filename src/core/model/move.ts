@@ -65,6 +65,8 @@ export const moveSchema = z.strictObject({
   space: z.enum(['spot', 'lane', 'room']),
   kit: words,
   surface: z.enum(['any', 'mat', 'grip']),
+  /** Leans or pushes against a wall. */
+  wall: z.boolean(),
   quiet: z.boolean(),
   cautions: words,
   formCues: words,

@@ -1,4 +1,4 @@
-import type { Adventure, Chapter, ChapterKind } from './adventure';
+import { USUAL_LIMITS, type Adventure, type Chapter, type ChapterKind } from './adventure';
 import type { Beat } from './beat';
 import { DEFAULT_SETTING, type Setting } from './setting';
 import { COUNT_IN_SECONDS } from '../schedule/timing';
@@ -28,6 +28,7 @@ export function newAdventure(newId: NewId, setting: Setting = DEFAULT_SETTING): 
     setting,
     defaults: { show: 'each', countInSeconds: COUNT_IN_SECONDS },
     moves: [],
+    limits: USUAL_LIMITS,
     setAside: [],
     chapters: USUAL_CHAPTERS.map(([kind, title]) => ({ id: newId('ch'), kind, title, beats: [] })),
   };

@@ -17,11 +17,16 @@ export const settingSchema = z.strictObject({
     widthMetres: metres,
     heightMetres: metres,
     floor: z.enum(FLOORS),
+    /** A stretch of wall with nothing on it, to lean and push against. */
+    wallFree: z.boolean(),
   }),
   kit: z.array(z.string().min(1).max(80)).max(100),
   place: z.enum(['filmed', 'in the room']),
-  /** Facing the children, the leader speaks their side (true) or the leader's own (false). */
-  mirror: z.boolean(),
+  /**
+   * Facing the children, the leader speaks their side (true) or the leader's own (false). Null
+   * while nobody has chosen: it is then led as true, and a finding asks once it matters.
+   */
+  mirror: z.boolean().nullable(),
 });
 export type Setting = DeepReadonly<z.infer<typeof settingSchema>>;
 
@@ -30,8 +35,8 @@ export const DEFAULT_SETTING: Setting = {
   ages: { from: 4, to: 5 },
   group: 12,
   slotSeconds: 15 * 60,
-  room: { lengthMetres: 10, widthMetres: 8, heightMetres: 3, floor: 'hard' },
+  room: { lengthMetres: 10, widthMetres: 8, heightMetres: 3, floor: 'hard', wallFree: true },
   kit: [],
   place: 'in the room',
-  mirror: true,
+  mirror: null,
 };

@@ -14,7 +14,11 @@ export function countingIds(): NewId {
 const newId = countingIds();
 
 export const FACTORY = {
-  setting: (age: number): Setting => ({ ...DEFAULT_SETTING, ages: { from: age, to: age } }),
+  setting: (age: number): Setting => ({
+    ...DEFAULT_SETTING,
+    ages: { from: age, to: age },
+    mirror: true,
+  }),
 };
 
 /** An adventure for fives with one chapter of these beats. */

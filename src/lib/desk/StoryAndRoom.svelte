@@ -106,7 +106,16 @@
         label="Floor"
         choices={FLOOR_WORDS}
         onchange={(floor) => setRoom({ floor }, 'floor')}
-      /> floor.
+      /> floor and
+      <InlineChoice
+        value={setting.room.wallFree}
+        label="A free wall"
+        choices={[
+          [true, 'a free stretch of wall'],
+          [false, 'no wall to lean on'],
+        ] as const}
+        onchange={(wallFree) => setRoom({ wallFree }, 'wall')}
+      />.
     </p>
     <p>
       New moves are
@@ -126,13 +135,16 @@
       />
       s; facing the children you say
       <InlineChoice
-        value={setting.mirror}
+        value={setting.mirror ?? ''}
         label="Whose left and right you say"
         choices={[
+          ...(setting.mirror === null ? [['', 'whose left and right?'] as const] : []),
           [true, 'their left and right'],
           [false, 'your own left and right'],
-        ] as const}
-        onchange={(mirror) => desk.setSetting({ mirror }, 'mirror')}
+        ]}
+        onchange={(mirror) => {
+          if (mirror !== '') desk.setSetting({ mirror }, 'mirror');
+        }}
       />.
     </p>
   </div>

@@ -12,6 +12,7 @@ const seconds = (value: string | number | undefined) => lengthInWords(Number(val
 
 const LACKS: Readonly<Record<string, string>> = {
   mat: 'needs a mat, and there is none on the list',
+  wall: 'needs a wall with nothing on it, and there is none',
   height: 'jumps, and the ceiling is low here',
   room: 'needs a larger room than this',
 };
@@ -66,7 +67,10 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
   'same-region': {
     note: ({ region, name }) => `${name} is the third in a row for tired ${region}.`,
   },
-  'never-used': { note: ({ regions }) => `No turn yet for: ${regions}.` },
+  'never-used': {
+    note: ({ what, missing }) =>
+      what === 'region' ? `No turn yet for: ${missing}.` : `No move yet of this kind: ${missing}.`,
+  },
   landings: {
     note: ({ landings, most }) =>
       `${landings} landings are many for small knees. Up to ${most} is plenty.`,
@@ -101,7 +105,7 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
   'setting-gives': {
     note: ({ what, name }) =>
       `${name} ${LACKS[String(what)] ?? `needs a ${what}, and there is none on the list`}.`,
-    mend: ({ what }) => `There is a ${what}`,
+    mend: ({ what }) => (what === 'wall' ? 'There is a free wall' : `There is a ${what}`),
   },
   'ups-and-downs': {
     note: ({ times }) => `Down or up ${times} times: that is a lot of getting up.`,
@@ -122,6 +126,14 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
   },
   'long-sentences': {
     note: ({ words, most }) => `A sentence of ${words} words. Small ears hold about ${most}.`,
+  },
+  'rare-words': {
+    note: ({ words }) =>
+      `Will they know “${words}”? Say it plainer, or make it a word of the story.`,
+  },
+  'mirror-choice': {
+    note: () => 'Left and right are spoken from here. Theirs, or yours? They face you.',
+    mend: () => 'Say theirs',
   },
   'guises-alike': { note: ({ name }) => `Two different moves are both called ${name}.` },
 };

@@ -61,7 +61,7 @@
       {move}
       count={session.count}
       into={session.into}
-      mirror={session.adventure.setting.mirror}
+      mirror={session.adventure.setting.mirror ?? true}
       waiting={session.status === 'waiting'}
     />
   {/if}

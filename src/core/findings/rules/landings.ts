@@ -6,9 +6,9 @@ import { WHOLE, type Seen } from '../finding';
 export const MOST_LANDINGS: Readonly<Record<AgeBand, number>> = { '3-4': 60, '5': 120, '6-7': 200 };
 
 /** Many landings for small knees. */
-export function checkLandings({ schedule, band }: FindingContext): Seen[] {
+export function checkLandings({ adventure, schedule, band }: FindingContext): Seen[] {
   const { landings } = schedule.totals.all;
-  const most = MOST_LANDINGS[band];
+  const most = adventure.limits.landings ?? MOST_LANDINGS[band];
   if (landings <= most) return [];
   return [{ place: WHOLE, severity: 'mend', params: { landings, most }, fix: null }];
 }

@@ -2,6 +2,7 @@ import type { AgeBand } from '../../model/ages';
 import { countWords } from '../../language/count-words';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';
+import { spokenLines } from '../spoken';
 
 /** Words that listening ears hold in one sentence. Our own judgement. */
 export const SENTENCE_WORDS: Readonly<Record<AgeBand, number>> = { '3-4': 16, '5': 18, '6-7': 22 };
@@ -9,11 +10,11 @@ export const SENTENCE_WORDS: Readonly<Record<AgeBand, number>> = { '3-4': 16, '5
 const sentencesOf = (text: string) => text.split(/[.!?:;…]+(?:\s|$)/u);
 
 /** A sentence too long to be taken in by ear. */
-export function checkSentences({ beats, band }: FindingContext): Seen[] {
-  const most = SENTENCE_WORDS[band];
+export function checkSentences({ adventure, beats, band }: FindingContext): Seen[] {
+  const most = adventure.limits.sentenceWords ?? SENTENCE_WORDS[band];
   return [...beats.values()].flatMap((beat) => {
-    const text = beat.kind === 'tell' || beat.kind === 'drink' ? beat.text : beat.say;
-    const words = Math.max(...sentencesOf(text).map(countWords));
+    const sentences = spokenLines(beat).flatMap(sentencesOf);
+    const words = Math.max(0, ...sentences.map(countWords));
     if (words <= most) return [];
     const place = { beatId: beat.id, part: null };
     return [{ place, severity: 'think' as const, params: { words, most }, fix: null }];

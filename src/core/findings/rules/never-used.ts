@@ -1,4 +1,5 @@
-import type { Region } from '../../model/move';
+import type { Family, Region } from '../../model/move';
+import { moveIn } from '../../moves/move-book';
 import type { FindingContext } from '../context';
 import { WHOLE, type Seen } from '../finding';
 
@@ -6,11 +7,30 @@ import { WHOLE, type Seen } from '../finding';
 const LONG_ENOUGH_SECONDS = 300;
 /** Every session of some length moves these. Our own judgement. */
 const EXPECTED: readonly Region[] = ['legs', 'tummy', 'back', 'arms', 'shoulders'];
+/**
+ * The families of fundamental movement skills that need nothing but a child; handling is the third
+ * and needs kit, so it is asked for only where there is some. Test of Gross Motor Development and
+ * textbooks, by the list in FACTS.md.
+ */
+const EXPECTED_FAMILIES: readonly Family[] = ['travelling', 'balancing'];
 
-/** A part of the body that never gets a turn in a session of five minutes or more. */
-export function checkNeverUsed({ schedule }: FindingContext): Seen[] {
-  if (schedule.totalSeconds < LONG_ENOUGH_SECONDS || schedule.totals.byMove.size === 0) return [];
-  const missing = EXPECTED.filter((region) => !schedule.totals.byRegion.has(region));
-  if (missing.length === 0) return [];
-  return [{ place: WHOLE, severity: 'think', params: { regions: missing.join(', ') }, fix: null }];
+/** A part of the body, or a family of skills, without a turn in a session of five minutes or more. */
+export function checkNeverUsed({ schedule, setting, book }: FindingContext): Seen[] {
+  const { totals, totalSeconds } = schedule;
+  if (totalSeconds < LONG_ENOUGH_SECONDS || totals.byMove.size === 0) return [];
+  const families = new Set([...totals.byMove.keys()].map((id) => moveIn(book, id).family));
+  const expected =
+    setting.kit.length > 0 ? [...EXPECTED_FAMILIES, 'handling' as const] : EXPECTED_FAMILIES;
+  const missing = {
+    region: EXPECTED.filter((region) => !totals.byRegion.has(region)),
+    family: expected.filter((family) => !families.has(family)),
+  };
+  return Object.entries(missing)
+    .filter(([, list]) => list.length > 0)
+    .map(([what, list]) => ({
+      place: { ...WHOLE, part: what },
+      severity: 'think',
+      params: { what, missing: list.join(', ') },
+      fix: null,
+    }));
 }

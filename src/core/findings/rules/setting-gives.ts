@@ -18,6 +18,11 @@ function bring(thing: string): Fix {
   });
 }
 
+const clearWall: Fix = (now) => ({
+  ...now,
+  setting: { ...now.setting, room: { ...now.setting.room, wallFree: true } },
+});
+
 type Lack = readonly [what: string, severity: Severity, fix: Fix | null];
 
 function lacksOf({ move }: UsedPart, { setting }: FindingContext): Lack[] {
@@ -32,6 +37,7 @@ function lacksOf({ move }: UsedPart, { setting }: FindingContext): Lack[] {
   if (move.landingsPerRep > 0 && room.heightMetres < JUMP_HEIGHT_METRES) {
     lacks.push(['height', 'stop', null]);
   }
+  if (move.wall && !room.wallFree) lacks.push(['wall', 'stop', clearWall]);
   if (move.space === 'room' && Math.min(room.lengthMetres, room.widthMetres) < ROOM_METRES) {
     lacks.push(['room', 'mend', null]);
   }

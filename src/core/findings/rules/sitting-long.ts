@@ -9,8 +9,8 @@ const SHAKE_SECONDS = 8;
 const RESTFUL: ReadonlySet<string> = new Set(['cool-down', 'calm', 'goodbye', 'drink']);
 
 /** Listening and watching for too long at a stretch, outside the calm chapters. */
-export function checkSitting({ schedule, band, chapters }: FindingContext): Seen[] {
-  const most = LISTEN_SECONDS[band];
+export function checkSitting({ adventure, schedule, band, chapters }: FindingContext): Seen[] {
+  const most = adventure.limits.listeningSeconds ?? LISTEN_SECONDS[band];
   const seen: Seen[] = [];
   let still = 0;
   let told = false;

@@ -200,6 +200,7 @@ export const BALANCING: readonly Move[] = [
     regions: ['legs', 'hips'],
     effort: 3,
     tempo: 5,
+    wall: true,
     cautions: ['Bare feet or no shoes against a wall; a wall with nothing hung on it.'],
     fromAge: 4,
     easier: 'half-squat-hold',

@@ -39,6 +39,7 @@ export function defineMove(family: Move['family'], given: Given): Move {
     space: family === 'travelling' ? 'lane' : 'spot',
     kit: [],
     surface: 'any',
+    wall: false,
     quiet: true,
     cautions: [],
     easier: null,

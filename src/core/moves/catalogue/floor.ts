@@ -279,6 +279,7 @@ export const FLOOR: readonly Move[] = [
     effort: 3,
     tempo: 2,
     posture: 'standing',
+    wall: true,
     cautions: ['A firm wall with nothing hung on it.'],
     seated: 'seated-push',
     formCues: ['Body like a plank', 'Push the wall away'],
