@@ -32,8 +32,10 @@ export {
 } from './model/edit';
 export { closeStep, record, redo, startHistory, undo } from './model/history';
 export type { History } from './model/history';
-export { FAMILIES, POSTURES, REGIONS } from './model/move';
+export { FAMILIES, moveSchema, POSTURES, REGIONS } from './model/move';
 export type { Effort, Family, Move, Posture, Region } from './model/move';
+export { partsOfBeat } from './model/beat-parts';
+export type { Part } from './model/beat-parts';
 export { copyAdventure, copyBeat, newAdventure } from './model/new-adventure';
 export type { NewId } from './model/new-adventure';
 export { parseAdventure } from './model/parse-adventure';
@@ -49,16 +51,20 @@ export { ANY_MOVE, filterMoves } from './moves/filter-moves';
 export type { MoveQuery } from './moves/filter-moves';
 export { moveBookOf, moveIn } from './moves/move-book';
 export type { MoveBook } from './moves/move-book';
+export { carryMoves, newOwnMove } from './moves/own-moves';
 export { cautionsOf, DEFERRING_LINE, kitOf, movesUsed } from './moves/needs';
 export type { Caution } from './moves/needs';
 
 export { check, placeKey, RULE_IDS, setAside } from './findings/check';
 export type { Finding, RuleId } from './findings/check';
+export { usualLimits } from './findings/usual-limits';
 export { SEVERITIES } from './findings/finding';
 export type { Fix, Severity } from './findings/finding';
 
 export { fit, FIT_SECONDS } from './fit/fit';
-export type { FitChange, FitResult, FitTarget } from './fit/fit';
+export type { FitChange, FitResult } from './fit/fit';
+export { MOODS } from './fit/target';
+export type { FitTarget, Mood } from './fit/target';
 
 export { balanceOf, LIVELY_MINUTES_A_DAY } from './schedule/balance';
 export type { Balance } from './schedule/balance';
@@ -78,6 +84,10 @@ export type { Schedule } from './schedule/unroll';
 export { beatFromReading } from './language/beat-from-reading';
 export { beatInWords, beatLabel } from './language/beat-label';
 export { clockOf, lengthInWords } from './language/clock';
+export { proposeGuises } from './language/guises';
+export type { GuiseProposal } from './language/guises';
+export { firstSound, SOUND_WORDS } from './language/sounds';
+export type { SoundBook } from './language/sounds';
 export { doseInWords, unitWord } from './language/dose-words';
 export { castInWords, listInWords, readCast, readList } from './language/lists';
 export { makeMoveFinder, suggestMoves } from './language/move-finder';

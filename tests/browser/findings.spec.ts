@@ -71,7 +71,7 @@ test('the server says the same of a script', async ({ request }) => {
 test('fits a script to a slot: shown first, taken in one step, undone in one', async ({ page }) => {
   await openDesk(page, 'The late letter');
   const length = page.getByLabel('What it adds up to').locator('dd').first();
-  await page.getByText('Fit it to a slot, or to a total').click();
+  await page.getByText('Fit it: to a slot, to a total, gentler, for other ages').click();
   await page.getByLabel('What it is to come to').fill('8.5');
   await page.getByRole('button', { name: 'Show how' }).click();
   const proposal = page.locator('[data-fit=met]');
@@ -85,8 +85,8 @@ test('fits a script to a slot: shown first, taken in one step, undone in one', a
 
 test('makes it exactly 100, and says so when it cannot', async ({ page, request }) => {
   await openDesk(page, 'The late letter');
-  await page.getByText('Fit it to a slot, or to a total').click();
-  await page.getByLabel('Minutes or counted moves').selectOption('moves');
+  await page.getByText('Fit it: to a slot, to a total, gentler, for other ages').click();
+  await page.getByLabel('What it is to be').selectOption('moves');
   await page.getByRole('button', { name: 'Show how' }).click();
   await page.getByRole('button', { name: 'Take it so' }).click();
   await expect(
@@ -96,6 +96,15 @@ test('makes it exactly 100, and says so when it cannot', async ({ page, request 
   await page.getByRole('button', { name: 'Show how' }).click();
   await expect(page.locator('[data-fit="not met"]')).toContainText('at the most; take a beat out');
 
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByLabel('What it is to be').selectOption('gentler');
+  await page.getByRole('button', { name: 'Show how' }).click();
+  await expect(page.locator('[data-fit]')).toContainText(/About \d+ % less strain/u);
+  await page.getByLabel('What it is to be').selectOption('sevens');
+  await page.getByRole('button', { name: 'Show how' }).click();
+  await page.getByRole('button', { name: 'Take it so' }).click();
+  await expect(page.getByLabel('Youngest')).toHaveValue('6');
+
   const adventure = JSON.parse(readFileSync('src/lib/demo/late-letter.arrup.json', 'utf8'));
   const post = (target: object) =>
     request.post('/api/fit', {
@@ -103,6 +112,8 @@ test('makes it exactly 100, and says so when it cannot', async ({ page, request 
       data: JSON.stringify({ adventure, target }),
     });
   expect(await (await post({ reps: 100 })).json()).toMatchObject({ met: true, after: 100 });
+  const young = await (await post({ ages: { from: 3, to: 3 } })).json();
+  expect(young.adventure.setting.ages).toEqual({ from: 3, to: 3 });
   const refused = await post({ seconds: 60 });
   expect(refused.status()).toBe(422);
   expect((await refused.json()).error).toMatchObject({ code: 'cannot-fit', path: ['target'] });

@@ -6,18 +6,27 @@ import type { Setting } from '../model/setting';
 import { moveBookOf, moveIn, type MoveBook } from '../moves/move-book';
 import type { Pace } from '../schedule/pace';
 import { unroll } from '../schedule/unroll';
+import { inForm } from './forms';
+import type { Mood } from './target';
 
-/** One way in which a beat could stand, with what it makes of the beat's length and counts. */
-export type FitOption = Readonly<{
-  beat: Beat;
+/** What a stretch of script adds up to, as far as fitting looks at it. */
+export type Measures = Readonly<{
   seconds: number;
   reps: number;
-  /** How far it is from what was written, 0 for nothing changed. */
-  cost: number;
+  /** Effort above lying still, over time: the sum of (level - 1) x seconds. */
+  strain: number;
 }>;
 
+/** One way in which a beat could stand, or that it goes (null). */
+export type FitOption = Measures &
+  Readonly<{
+    beat: Beat | null;
+    /** How far it is from what was written, 0 for nothing changed. */
+    cost: number;
+  }>;
+
 /** A beat that can be fitted; the first option is the beat as it was written. */
-export type FitChoice = Readonly<{ chapterId: string; options: readonly FitOption[] }>;
+export type FitChoice = Readonly<{ chapter: Chapter; options: readonly FitOption[] }>;
 
 /** More ways than this for one beat are not looked at: the solver's time grows with them. */
 const MOST_OPTIONS = 24;
@@ -25,11 +34,26 @@ const MOST_OPTIONS = 24;
 const CHANGE_COST = 0.15;
 /** A set more or less weighs as much as this share of the dose. */
 const SET_COST = 0.25;
+/** Another form of the move, for a gentler or livelier session. */
+const FORM_COST = 0.35;
+/** Leaving out a beat that may go. */
+const GONE_COST = 0.6;
 const SETS = { least: 1, most: 5 } as const;
 /** Circuits. Common practice: timed work 20-45 s, rests 10-15 s; sets (here rounds) 1-4. */
 const WORK_SECONDS = [20, 25, 30, 35, 40, 45];
 const REST_SECONDS = [10, 15];
 const ROUNDS = { least: 1, most: 4 } as const;
+const NOTHING: Measures = { seconds: 0, reps: 0, strain: 0 };
+
+type Way = readonly [beat: Beat, cost: number];
+
+/** What an adventure adds up to. */
+export function measure(adventure: Adventure, setting: Setting, pace: Pace): Measures {
+  const { totalSeconds, totals } = unroll(adventure, setting, pace);
+  const { effortSeconds, reps } = totals.all;
+  const strain = effortSeconds.reduce((sum, seconds, level) => sum + seconds * level, 0);
+  return { seconds: totalSeconds, reps, strain };
+}
 
 /** Whole numbers from least to most, at most `count` of them, evenly spread, both ends in. */
 function spread(least: number, most: number, count: number): number[] {
@@ -66,11 +90,16 @@ function dosesFor(action: Action, setting: Setting, book: MoveBook): readonly Do
   );
 }
 
-function moveOptions(
-  beat: MoveBeat,
-  setting: Setting,
-  book: MoveBook,
-): (readonly [Beat, number])[] {
+function nearest(action: Action, share: number, setting: Setting, book: MoveBook): Dose {
+  const wanted = doseTotal(action.dose) * share;
+  const apart = (dose: Dose) => Math.abs(doseTotal(dose) - wanted);
+  return dosesFor(action, setting, book).reduce(
+    (best, dose) => (apart(dose) < apart(best) ? dose : best),
+    action.dose,
+  );
+}
+
+function moveWays(beat: MoveBeat, setting: Setting, book: MoveBook): Way[] {
   // All actions of a beat move together: each by its own nearest dose to the same share.
   const [lead, ...others] = beat.actions;
   if (!lead) return [];
@@ -85,16 +114,7 @@ function moveOptions(
   });
 }
 
-function nearest(action: Action, share: number, setting: Setting, book: MoveBook): Dose {
-  const wanted = doseTotal(action.dose) * share;
-  const apart = (dose: Dose) => Math.abs(doseTotal(dose) - wanted);
-  return dosesFor(action, setting, book).reduce(
-    (best, dose) => (apart(dose) < apart(best) ? dose : best),
-    action.dose,
-  );
-}
-
-function circuitOptions(beat: Circuit): (readonly [Beat, number])[] {
+function circuitWays(beat: Circuit): Way[] {
   const rounds = [beat.rounds - 1, beat.rounds, beat.rounds + 1].filter(
     (n) => n >= ROUNDS.least && n <= ROUNDS.most,
   );
@@ -111,33 +131,64 @@ function circuitOptions(beat: Circuit): (readonly [Beat, number])[] {
   );
 }
 
+/** The beat with its moves in their easier or harder form, those that have one for these ages. */
+function inMood(beat: MoveBeat | Circuit, mood: Mood, setting: Setting, book: MoveBook): Beat {
+  const other = (id: string) => {
+    const move = moveIn(book, id);
+    const form = book.get((mood === 'gentler' ? move.easier : move.harder) ?? '');
+    return form && form.fromAge <= setting.ages.from ? form : move;
+  };
+  if (beat.kind === 'circuit') {
+    return { ...beat, stations: beat.stations.map((s) => ({ ...s, move: other(s.move).id })) };
+  }
+  const actions = beat.actions.map((a) => inForm(a, other(a.move), setting.ages, book));
+  return { ...beat, actions };
+}
+
+function waysOf(beat: Beat, mood: Mood | null, setting: Setting, book: MoveBook): Way[] {
+  if (beat.kind !== 'move' && beat.kind !== 'circuit') return [];
+  const ways = (one: Beat): Way[] =>
+    one.kind === 'move' ? moveWays(one, setting, book) : circuitWays(one as Circuit);
+  const same = ways(beat);
+  if (!mood) return same;
+  const form = inMood(beat, mood, setting, book);
+  const nearby = ways(form).sort((a, b) => a[1] - b[1]);
+  const formed = [[form, 0] as const, ...nearby.slice(0, MOST_OPTIONS / 2)];
+  return [...formed.map(([one, cost]): Way => [one, cost + FORM_COST]), ...same];
+}
+
 /**
- * Every beat that can be made shorter or longer, with the ways in which it can. A beat's length
- * does not depend on the doses of others, so lengths add up: the plan is a sum of choices.
+ * Every beat that can be made shorter or longer, or left out, with the ways in which it can; for a
+ * mood also with the moves' other forms. Beats that stay are no choice. A beat's length does not
+ * depend on the doses of others, so lengths add up: the plan is a sum of choices. `onProgress` hears
+ * the share of beats that are weighed.
  */
 export function fitChoices(
   adventure: Adventure,
   setting: Setting,
   pace: Pace,
+  mood: Mood | null = null,
+  onProgress: (share: number) => void = () => {},
 ): readonly FitChoice[] {
   const book = moveBookOf(adventure);
   const weigh = (chapter: Chapter, beat: Beat, cost: number): FitOption => {
     const alone = { ...adventure, chapters: [{ ...chapter, beats: [beat] }] };
-    const { totalSeconds, totals } = unroll(alone, setting, pace);
-    return { beat, seconds: totalSeconds, reps: totals.all.reps, cost };
+    return { beat, cost, ...measure(alone, setting, pace) };
   };
-  return adventure.chapters.flatMap((chapter) =>
-    chapter.beats.flatMap((beat): FitChoice[] => {
-      if (beat.kind !== 'move' && beat.kind !== 'circuit') return [];
-      const others = beat.kind === 'move' ? moveOptions(beat, setting, book) : circuitOptions(beat);
-      const options = others
-        .filter(([other]) => JSON.stringify(other) !== JSON.stringify(beat))
+  return adventure.chapters.flatMap((chapter, index) => {
+    onProgress(index / adventure.chapters.length);
+    return chapter.beats.flatMap((beat): FitChoice[] => {
+      if (beat.fit === 'stays') return [];
+      const written = JSON.stringify(beat);
+      const options = waysOf(beat, mood, setting, book)
+        .filter(([other]) => JSON.stringify(other) !== written)
         .sort((a, b) => a[1] - b[1])
         .slice(0, MOST_OPTIONS)
         .map(([other, cost]) => weigh(chapter, other, cost + CHANGE_COST));
+      if (beat.fit === 'may go') options.push({ beat: null, cost: GONE_COST, ...NOTHING });
       return options.length === 0
         ? []
-        : [{ chapterId: chapter.id, options: [weigh(chapter, beat, 0), ...options] }];
-    }),
-  );
+        : [{ chapter, options: [weigh(chapter, beat, 0), ...options] }];
+    });
+  });
 }

@@ -2,12 +2,16 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Adventure } from '../model/adventure';
 import { check } from '../findings/check';
+import { parseAdventure } from '../model/parse-adventure';
+import { moveBookOf, moveIn } from '../moves/move-book';
 import { DEFAULT_PACE } from '../schedule/pace';
 import { unroll } from '../schedule/unroll';
 import { arbitraryAdventure } from '../testing/arbitrary';
 import { circuit, doseOf, moveBeat, withBeats } from '../testing/make';
+import { adaptToAges } from './adapt-to-ages';
 import { fitChoices } from './choices';
-import { fit, FIT_SECONDS, type FitTarget } from './fit';
+import { fit, FIT_SECONDS, MOOD_SHARE } from './fit';
+import type { FitTarget } from './target';
 
 const MOVES = ['march', 'squat', 'frog-jump', 'lunge', 'bear-walk', 'two-foot-jump'];
 const script = (beats: number) =>
@@ -84,7 +88,9 @@ describe('fitting to a slot', () => {
             ...changed,
             chapters: changed.chapters.map((chapter) => ({
               ...chapter,
-              beats: chapter.beats.map((beat) => (beat.id === option.beat.id ? option.beat : beat)),
+              beats: chapter.beats.map((beat) =>
+                beat.id === option.beat?.id ? option.beat : beat,
+              ),
             })),
           };
         });
@@ -129,5 +135,114 @@ describe('a promised total', () => {
       expect(best).toBeLessThan(Infinity);
       expect(costs.reduce((sum, cost) => sum + cost, 0)).toBeLessThanOrEqual(best * 1.03 + 1e-9);
     }
+  });
+});
+
+describe('what stays, what may go, and the shares', () => {
+  it('leaves a beat alone that stays, and says how many do', () => {
+    const stays = { ...moveBeat([doseOf('squat', 8)]), fit: 'stays' as const };
+    const adventure = withBeats(stays, ...script(5).chapters[0]!.beats);
+    const result = fitted(adventure, { seconds: secondsOf(adventure) * 1.2 });
+    expect(result).toMatchObject({ met: true, kept: 1 });
+    expect(result.adventure.chapters[0]!.beats[0]).toBe(stays);
+  });
+
+  it('leaves out what may go before it gives up', () => {
+    const joke = { kind: 'tell' as const, id: 'bt_joke', fit: 'may go' as const };
+    const text = 'Why did the goat wear one boot? '.repeat(8);
+    const adventure = withBeats(...script(1).chapters[0]!.beats, { ...joke, text });
+    const result = fitted(adventure, { seconds: 25 });
+    expect(result.met).toBe(true);
+    expect(result.changes).toContainEqual(
+      expect.objectContaining({ beatId: 'bt_joke', after: null }),
+    );
+  });
+
+  it('cuts the adventure before the warm-up, down to a sixth of the time', () => {
+    const plain = script(12);
+    const [chapter] = plain.chapters;
+    const parts = [chapter!.beats.slice(0, 4), chapter!.beats.slice(4)];
+    const adventure: Adventure = {
+      ...plain,
+      chapters: [
+        { ...chapter!, id: 'ch_w', kind: 'warm-up', beats: parts[0]! },
+        { ...chapter!, beats: parts[1]! },
+      ],
+    };
+    const seconds = Math.round(secondsOf(adventure) * 0.82);
+    const result = fitted(adventure, { seconds });
+    const warm = unroll(result.adventure).totals.byChapter.get('ch_w')!.seconds;
+    expect(result.met).toBe(true);
+    expect(warm).toBeGreaterThanOrEqual(seconds / 6 - FIT_SECONDS);
+  });
+});
+
+describe('another mood, other ages', () => {
+  it.each(['gentler', 'livelier'] as const)('%s at about the same length', (mood) => {
+    const adventure = script(8);
+    const result = fitted(adventure, { mood });
+    const share = mood === 'gentler' ? 1 - MOOD_SHARE : 1 + MOOD_SHARE;
+    expect(result.target).toBeCloseTo(result.before * share, 6);
+    expect(result.changes.length).toBeGreaterThan(0);
+    expect(result.met).toBe(true);
+    const [before, after] = result.lengthSeconds;
+    expect(Math.abs(after / before - 1)).toBeLessThan(0.2);
+  });
+
+  it('for threes: doses of their range, no move before its age, the length kept', () => {
+    const adventure = {
+      ...script(8),
+      setting: { ...script(1).setting, ages: { from: 6, to: 7 } },
+    };
+    const hard = {
+      ...adventure,
+      chapters: adventure.chapters.map((chapter) => ({
+        ...chapter,
+        beats: [...chapter.beats, moveBeat([doseOf('burpee', 6)])],
+      })),
+    };
+    const result = fitted(hard, { ages: { from: 3, to: 4 } });
+    expect(result.adventure.setting.ages).toEqual({ from: 3, to: 4 });
+    expect(JSON.stringify(result.adventure)).not.toContain('"burpee"');
+    const { setting } = result.adventure;
+    const wrong = check(result.adventure, setting, unroll(result.adventure)).filter(({ rule }) =>
+      ['dose-for-age', 'before-age'].includes(rule),
+    );
+    expect(wrong).toEqual([]);
+  });
+
+  it('for sevens: what was half-way for threes is half-way for them', () => {
+    const plain = withBeats(moveBeat([doseOf('squat', 6)]));
+    const young = { ...plain, setting: { ...plain.setting, ages: { from: 3, to: 4 } } };
+    const old = adaptToAges(young, { from: 7, to: 7 });
+    const [beat] = old.chapters[0]!.beats;
+    const { range } = moveIn(moveBookOf(young), 'squat').usual;
+    const at = (amount: number, [least, most]: readonly [number, number]) =>
+      (amount - least) / (most - least);
+    const amount = beat!.kind === 'move' ? beat!.actions[0]!.dose.amounts[0]! : 0;
+    const one = 1 / (range['6-7'][1] - range['6-7'][0]);
+    expect(Math.abs(at(amount, range['6-7']) - at(6, range['3-4']))).toBeLessThanOrEqual(one);
+  });
+
+  it('never fails, and leaves a valid adventure, whatever the script and the wish', () => {
+    const wish = fc.constantFrom<FitTarget>(
+      { mood: 'gentler' },
+      { mood: 'livelier' },
+      { ages: { from: 3, to: 4 } },
+      { ages: { from: 7, to: 7 } },
+      { seconds: 200 },
+      { reps: 60 },
+    );
+    fc.assert(
+      fc.property(arbitraryAdventure, wish, (adventure, target) => {
+        const heard: number[] = [];
+        const { setting } = adventure;
+        const result = fit(adventure, setting, DEFAULT_PACE, target, (share) => heard.push(share));
+        const parsed = parseAdventure(JSON.parse(JSON.stringify(result.adventure)));
+        expect(parsed.ok ? [] : parsed.problems).toEqual([]);
+        expect(heard.every((share) => share >= 0 && share <= 1)).toBe(true);
+      }),
+      { numRuns: 25 },
+    );
   });
 });

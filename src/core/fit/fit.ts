@@ -1,20 +1,21 @@
-import { solve, type Constraint, type Coefficients } from 'yalps';
-import type { Adventure } from '../model/adventure';
+import type { Adventure, ChapterKind } from '../model/adventure';
 import type { Beat } from '../model/beat';
-import { changeBeat } from '../model/edit';
+import { changeBeat, removeBeat } from '../model/edit';
 import type { Setting } from '../model/setting';
 import type { Pace } from '../schedule/pace';
 import { unroll } from '../schedule/unroll';
-import { fitChoices, type FitChoice, type FitOption } from './choices';
+import { adaptToAges } from './adapt-to-ages';
+import { fitChoices, measure, type FitChoice, type FitOption, type Measures } from './choices';
+import { pick, type Row } from './programme';
+import type { FitTarget } from './target';
 
-/** What the session is to come to: a length in seconds, or a number of counted moves. */
-export type FitTarget = Readonly<{ seconds: number } | { reps: number }>;
-
-/** A beat as it was written, and as it would stand. */
-export type FitChange = Readonly<{ beatId: string; before: Beat; after: Beat }>;
+/** A beat as it was written, and as it would stand; null where it is left out. */
+export type FitChange = Readonly<{ beatId: string; before: Beat; after: Beat | null }>;
 
 export type FitResult = Readonly<{
-  /** The target was met: to the count, or within FIT_SECONDS. */
+  /** What `target`, `before`, `after`, `least` and `most` are counted in. */
+  measure: keyof Measures;
+  /** The target was met: to the count, within FIT_SECONDS, or as much gentler or livelier. */
   met: boolean;
   target: number;
   before: number;
@@ -22,153 +23,167 @@ export type FitResult = Readonly<{
   /** The least and the most that doses within the usual ranges can come to. */
   least: number;
   most: number;
+  /** Length before and after, whatever was asked for. */
+  lengthSeconds: readonly [before: number, after: number];
+  /** Beats with moves that stay because they are to. */
+  kept: number;
   changes: readonly FitChange[];
   adventure: Adventure;
 }>;
 
 /** A length within this of the target is met: nobody's talk is truer than that. */
 export const FIT_SECONDS = 5;
+/** Gentler is this share of the strain; livelier as much the other way. Our own judgement. */
+export const MOOD_SHARE = 0.2;
 /** Being off the target weighs more than any change, a second or a count. */
-const OFF_COST = 10;
-/** The search stops when no plan can be better by more than this share, or after this time. */
-const GOOD_ENOUGH = 0.02;
-const MOST_MS = 350;
-/** So many choices are solved whole; of more, this many at a time (relax and fix). */
-const FREE_CHOICES = 12;
-const MOST_TRIES = 4;
+const OFF_PRICE = 10;
+/** Being off the warm-up's and cool-down's share, or off the length in a mood, a second. */
+const SHARE_PRICE = 0.05;
+/** Warm-up and cool-down: 2-3 min or a sixth of the time. Common practice. */
+const SHARE = 1 / 6;
+const MOST_SHARE_SECONDS = 180;
+/** A plan's sums are those of beats apart; so often it is mended by what the whole comes to. */
+const MOST_MENDS = 3;
 
-const amountOf = (option: FitOption, target: FitTarget) =>
-  'seconds' in target ? option.seconds : option.reps;
+type Wish = Readonly<{ measure: keyof Measures; least: number; most: number; target: number }>;
 
-/**
- * The programme: one of each choice's options, the sum within the tolerance of what is wanted, or
- * off it at a price; the least cost. Without `whole` the options may be mixed. Gives, for each
- * choice, the share of each option; null where the time was not enough to find any plan.
- */
-function programme(
-  choices: readonly FitChoice[],
-  target: FitTarget,
-  wanted: number,
-  whole: boolean,
-): number[][] | null {
-  const tolerance = 'seconds' in target ? FIT_SECONDS : 0;
-  const constraints = new Map<string, Constraint>([
-    ['sum', { min: wanted - tolerance, max: wanted + tolerance }],
-  ]);
-  const variables = new Map<string, Coefficients>();
-  choices.forEach(({ options }, index) => {
-    constraints.set(`one.${index}`, { equal: 1 });
-    options.forEach((option, nth) => {
-      const coefficients = { sum: amountOf(option, target), cost: option.cost };
-      variables.set(`${index}.${nth}`, { ...coefficients, [`one.${index}`]: 1 });
-    });
-  });
-  const binaries = whole ? new Set(variables.keys()) : [];
-  variables.set('over', { sum: -1, cost: OFF_COST });
-  variables.set('under', { sum: 1, cost: OFF_COST });
-  const solution = solve(
-    { direction: 'minimize', objective: 'cost', constraints, variables, binaries },
-    { tolerance: GOOD_ENOUGH, timeout: MOST_MS },
-  );
-  if (solution.variables.length === 0) return null;
-  const shares = choices.map(({ options }) => options.map(() => 0));
-  for (const [key, value] of solution.variables) {
-    const [index, nth] = key.split('.').map(Number);
-    if (nth !== undefined) shares[index!]![nth] = value;
+/** What is asked of the whole. Less than wished for is as good, where it is to be gentler. */
+function wishOf(target: FitTarget, before: Measures): Wish {
+  if ('mood' in target) {
+    const gentler = target.mood === 'gentler';
+    const strain = before.strain * (1 + (gentler ? -MOOD_SHARE : MOOD_SHARE));
+    const [least, most] = gentler ? [-Infinity, strain] : [strain, Infinity];
+    return { measure: 'strain', least, most, target: strain };
   }
-  return shares;
+  if ('reps' in target) {
+    return { measure: 'reps', least: target.reps, most: target.reps, target: target.reps };
+  }
+  const seconds = 'seconds' in target ? target.seconds : before.seconds;
+  return {
+    measure: 'seconds',
+    least: seconds - FIT_SECONDS,
+    most: seconds + FIT_SECONDS,
+    target: seconds,
+  };
 }
 
-const largest = (shares: readonly number[]) => shares.indexOf(Math.max(...shares));
+const written = (choices: readonly FitChoice[], of: (option: FitOption, c: FitChoice) => number) =>
+  choices.reduce((sum, choice) => sum + of(choice.options[0]!, choice), 0);
 
 /**
- * Which option each choice takes. A long script is solved mixed first, which leaves only few
- * choices undecided; those, with some others, are then solved whole while the rest stays fixed,
- * with other companions until the sum is met.
+ * The warm-up and the cool-down keep their share of the new length, as far as they had it: neither
+ * is cut to make room for the adventure.
  */
-function pick(choices: readonly FitChoice[], target: FitTarget, wanted: number): number[] {
-  const tolerance = 'seconds' in target ? FIT_SECONDS : 0;
-  const unchanged = choices.map(() => 0);
-  if (choices.length <= FREE_CHOICES) {
-    return programme(choices, target, wanted, true)?.map(largest) ?? unchanged;
-  }
-  const mixed = programme(choices, target, wanted, false);
-  if (!mixed) return unchanged;
-  let picked = mixed.map(largest);
-  const sumOf = (plan: readonly number[]) =>
-    plan.reduce((sum, nth, index) => sum + amountOf(choices[index]!.options[nth]!, target), 0);
-  const open = mixed.flatMap((shares, index) => (Math.max(...shares) < 0.999 ? [index] : []));
-  for (let attempt = 0; attempt < MOST_TRIES; attempt += 1) {
-    if (attempt > 0 && Math.abs(sumOf(picked) - wanted) <= tolerance) break;
-    const others = choices.map((_, n) => (n * 7 + attempt * FREE_CHOICES) % choices.length);
-    const free = [...new Set([...open, ...others])].slice(0, FREE_CHOICES);
-    const fixed = picked.reduce(
-      (sum, nth, index) =>
-        free.includes(index) ? sum : sum + amountOf(choices[index]!.options[nth]!, target),
-      0,
-    );
-    const part = programme(
-      free.map((index) => choices[index]!),
-      target,
-      wanted - fixed,
-      true,
-    );
-    if (!part) continue;
-    const next = [...picked];
-    free.forEach((index, n) => (next[index] = largest(part[n]!)));
-    const apart = (plan: readonly number[]) => Math.abs(sumOf(plan) - wanted);
-    if (attempt === 0 || apart(next) < apart(picked)) picked = next;
-  }
-  return picked;
+function shareRows(
+  adventure: Adventure,
+  setting: Setting,
+  pace: Pace,
+  choices: readonly FitChoice[],
+  seconds: number,
+): Row[] {
+  const { totals } = unroll(adventure, setting, pace);
+  const kinds: readonly (readonly ChapterKind[])[] = [['warm-up'], ['cool-down', 'calm']];
+  return kinds.flatMap((these): Row[] => {
+    const now = adventure.chapters
+      .filter(({ kind }) => these.includes(kind))
+      .reduce((sum, { id }) => sum + (totals.byChapter.get(id)?.seconds ?? 0), 0);
+    const amount = (option: FitOption, { chapter }: FitChoice) =>
+      these.includes(chapter.kind) ? option.seconds : 0;
+    const wanted = Math.min(now, seconds * SHARE, MOST_SHARE_SECONDS);
+    const least = wanted - (now - written(choices, amount));
+    return now === 0 ? [] : [{ least, most: Infinity, price: SHARE_PRICE, amount }];
+  });
+}
+
+function changesBetween(before: Adventure, after: Adventure): FitChange[] {
+  const beats = new Map(
+    after.chapters.flatMap((chapter) => chapter.beats.map((beat) => [beat.id, beat])),
+  );
+  return before.chapters
+    .flatMap((chapter) => chapter.beats)
+    .map((beat) => ({ beatId: beat.id, before: beat, after: beats.get(beat.id) ?? null }))
+    .filter((one) => JSON.stringify(one.before) !== JSON.stringify(one.after));
+}
+
+function apply(adventure: Adventure, choices: readonly FitChoice[], plan: readonly number[]) {
+  return choices.reduce((now, { options }, index) => {
+    const [was, is] = [options[0]!.beat!, options[plan[index]!]!.beat];
+    if (was === is) return now;
+    return is ? changeBeat(now, was.id, () => is) : removeBeat(now, was.id);
+  }, adventure);
 }
 
 /**
  * The adventure nearest to what was written that comes to the target, by amounts, sets, rounds,
- * work and rest within the usual ranges of the age. Where the target cannot be met the nearest is
- * given, with `met` false and the least and most that could be.
+ * work and rest within the usual ranges of the age, by leaving out what may go, and, for other ages
+ * or another mood, by other forms of the moves. Beats that stay are untouched; warm-up and
+ * cool-down keep their shares. Where the target cannot be met the nearest is given, with `met` false
+ * and the least and most that could be. `onProgress` hears 0 to 1.
  */
 export function fit(
   adventure: Adventure,
   setting: Setting,
   pace: Pace,
   target: FitTarget,
+  onProgress: (share: number) => void = () => {},
 ): FitResult {
-  const choices = fitChoices(adventure, setting, pace);
-  const measure = (one: Adventure) => {
-    const { totalSeconds, totals } = unroll(one, setting, pace);
-    return 'seconds' in target ? totalSeconds : totals.all.reps;
-  };
-  const wanted = 'seconds' in target ? target.seconds : target.reps;
-  const before = measure(adventure);
-  const written = choices.reduce((sum, { options }) => sum + amountOf(options[0]!, target), 0);
-  const fixed = before - written;
-  const extreme = (of: typeof Math.min) =>
-    fixed +
-    choices.reduce(
-      (sum, { options }) => sum + of(...options.map((option) => amountOf(option, target))),
-      0,
+  const before = measure(adventure, setting, pace);
+  const wish = wishOf(target, before);
+  const [start, led] =
+    'ages' in target
+      ? [adaptToAges(adventure, target.ages), { ...setting, ages: target.ages }]
+      : [adventure, setting];
+  const mood = 'mood' in target ? target.mood : null;
+  const choices = fitChoices(start, led, pace, mood, (share) => onProgress(share * 0.6));
+  const amount = (option: FitOption) => option[wish.measure];
+  const from = measure(start, led, pace);
+  const fixed = from[wish.measure] - written(choices, amount);
+  const rows: Row[] = [
+    { least: wish.least - fixed, most: wish.most - fixed, price: OFF_PRICE, amount },
+  ];
+  if (wish.measure === 'seconds') {
+    rows.push(...shareRows(start, led, pace, choices, wish.target));
+  } else if (wish.measure === 'strain') {
+    const seconds = (option: FitOption) => option.seconds;
+    const free = before.seconds - (from.seconds - written(choices, seconds));
+    const slack = before.seconds * 0.05;
+    const [least, most] = [free - slack, free + slack];
+    rows.push({ least, most, price: SHARE_PRICE, amount: seconds });
+  }
+  const isMet = (value: number) => value >= wish.least - 1e-6 && value <= wish.most + 1e-6;
+
+  let fitted = start;
+  let after = from;
+  let off = 0;
+  for (let mend = 0; mend < MOST_MENDS && !isMet(after[wish.measure]); mend += 1) {
+    const [main, ...others] = rows;
+    const mended = { ...main!, least: main!.least - off, most: main!.most - off };
+    const plan = pick(choices, [mended, ...others], (share) => onProgress(0.6 + share * 0.4));
+    fitted = apply(start, choices, plan);
+    after = measure(fitted, led, pace);
+    const planned = choices.reduce(
+      (sum, { options }, n) => sum + amount(options[plan[n]!]!),
+      fixed,
     );
-  const close = 'seconds' in target ? FIT_SECONDS : 0;
-  const already = Math.abs(before - wanted) <= close;
-  const picked = already ? choices.map(() => 0) : pick(choices, target, wanted - fixed);
-  const changes = choices.flatMap(({ options }, index): FitChange[] => {
-    const nth = picked[index]!;
-    const [was, is] = [options[0]!.beat, options[nth]!.beat];
-    return nth === 0 ? [] : [{ beatId: was.id, before: was, after: is }];
-  });
-  const fitted = changes.reduce(
-    (now, { beatId, after }) => changeBeat(now, beatId, () => after),
-    adventure,
-  );
-  const after = measure(fitted);
+    if (Math.abs(after[wish.measure] - planned - off) < 0.5) break;
+    off = after[wish.measure] - planned;
+  }
+  const extreme = (of: typeof Math.min) =>
+    fixed + choices.reduce((sum, { options }) => sum + of(...options.map(amount)), 0);
+  const withMoves = adventure.chapters
+    .flatMap(({ beats }) => beats)
+    .filter(({ kind, fit: keeps }) => keeps === 'stays' && kind !== 'tell' && kind !== 'drink');
   return {
-    met: Math.abs(after - wanted) <= close + 1e-6,
-    target: wanted,
-    before,
-    after,
+    measure: wish.measure,
+    met: isMet(after[wish.measure]),
+    target: wish.target,
+    before: before[wish.measure],
+    after: after[wish.measure],
     least: extreme(Math.min),
     most: extreme(Math.max),
-    changes,
+    lengthSeconds: [before.seconds, after.seconds],
+    kept: withMoves.length,
+    changes: changesBetween(adventure, fitted),
     adventure: fitted,
   };
 }

@@ -1,5 +1,6 @@
 import { USUAL_LIMITS, type Adventure, type Chapter, type ChapterKind } from './adventure';
 import type { Beat } from './beat';
+import { partsOfBeat } from './beat-parts';
 import { DEFAULT_SETTING, type Setting } from './setting';
 import { COUNT_IN_SECONDS } from '../schedule/timing';
 import { CURRENT_VERSION } from './versions';
@@ -57,9 +58,7 @@ function idsOf({ chapters }: Pick<Adventure, 'chapters'>): string[] {
   return chapters.flatMap((chapter) => [
     chapter.id,
     ...chapter.beats.flatMap((beat) => {
-      if (beat.kind === 'move') return [beat.id, ...beat.actions.map(({ id }) => id)];
-      if (beat.kind === 'circuit') return [beat.id, ...beat.stations.map(({ id }) => id)];
-      return [beat.id];
+      return [beat.id, ...partsOfBeat(beat).map(({ id }) => id)];
     }),
   ]);
 }

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { CATALOGUE } from '../moves/catalogue';
 import { adventureSchema, type Adventure } from './adventure';
 import { BEAT_KINDS, beatSchema } from './beat';
+import { partsOfBeat } from './beat-parts';
 import { problem, problemOfIssue, type Path, type Problem, type Result } from './problem';
 import { CURRENT_VERSION, migrate } from './versions';
 
@@ -37,15 +38,20 @@ function checkReferences(adventure: Adventure): Problem[] {
     if (ids.has(id)) problems.push(problem('same-id', [...path, 'id'], { id }));
     ids.add(id);
   };
+  adventure.moves.forEach((move, index) => {
+    for (const form of ['easier', 'harder', 'seated'] as const) {
+      const id = move[form];
+      if (id === null || moves.has(id)) continue;
+      problems.push(problem('unknown-move', ['moves', index, form], { move: id }));
+    }
+  });
   adventure.chapters.forEach((chapter, chapterIndex) => {
     claim(chapter.id, ['chapters', chapterIndex]);
     chapter.beats.forEach((beat, beatIndex) => {
       const path = ['chapters', chapterIndex, 'beats', beatIndex];
       claim(beat.id, path);
       const list = beat.kind === 'move' ? 'actions' : 'stations';
-      const parts =
-        beat.kind === 'move' ? beat.actions : beat.kind === 'circuit' ? beat.stations : [];
-      parts.forEach((part, index) => {
+      partsOfBeat(beat).forEach((part, index) => {
         claim(part.id, [...path, list, index]);
         if (!moves.has(part.move)) {
           problems.push(

@@ -1,3 +1,4 @@
+import { dictionary } from 'cmu-pronouncing-dictionary';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { FAMILIES, POSTURES, REGIONS } from '../model/move';
@@ -29,6 +30,9 @@ describe('looking for moves', () => {
       expect(book.get(id)!.effort).toBeLessThanOrEqual(2);
     }
     expect(names({ kit: 'none' }).every((id) => book.get(id)!.kit.length === 0)).toBe(true);
+    const heard = filterMoves(book, { ...ANY_MOVE, sound: 'N' }, dictionary);
+    expect(heard.map(({ id }) => id)).toEqual(expect.arrayContaining(['knee-press-up']));
+    expect(names({ sound: 'N' })).toEqual([]);
     expect(names({ letter: 'S' }).every((id) => /^s/iu.test(book.get(id)!.name))).toBe(true);
   });
 

@@ -1,5 +1,6 @@
 import type { Effort, Family, Move, Posture, Region } from '../model/move';
 import { suggestMoves } from '../language/move-finder';
+import { firstSound, type SoundBook } from '../language/sounds';
 import type { MoveBook } from './move-book';
 
 /** What a presenter looks for; what is null or empty does not matter. */
@@ -18,6 +19,8 @@ export type MoveQuery = Readonly<{
   quiet: boolean | null;
   /** First letter of its name. */
   letter: string | null;
+  /** First sound of its name, a phoneme; needs the sounds of the moves. */
+  sound: string | null;
 }>;
 
 export const ANY_MOVE: MoveQuery = {
@@ -31,6 +34,7 @@ export const ANY_MOVE: MoveQuery = {
   kit: null,
   quiet: null,
   letter: null,
+  sound: null,
 };
 
 function fits(move: Move, query: MoveQuery): boolean {
@@ -48,10 +52,20 @@ function fits(move: Move, query: MoveQuery): boolean {
   );
 }
 
-/** The moves that fit, by name; with some text, the nearest to it first. */
-export function filterMoves(book: MoveBook, query: MoveQuery): readonly Move[] {
+/**
+ * The moves that fit, by name; with some text, the nearest to it first. A wanted first sound is
+ * looked for in `sounds`; without them no move has one.
+ */
+export function filterMoves(
+  book: MoveBook,
+  query: MoveQuery,
+  sounds: SoundBook = {},
+): readonly Move[] {
   const found = query.text.trim()
     ? suggestMoves(book, query.text, book.size)
     : [...book.values()].sort((a, b) => a.name.localeCompare(b.name, 'en'));
-  return found.filter((move) => fits(move, query));
+  return found.filter(
+    (move) =>
+      fits(move, query) && (query.sound === null || firstSound(move.name, sounds) === query.sound),
+  );
 }

@@ -5,7 +5,7 @@ import { CATALOGUE } from './catalogue';
 /** Moves by id. */
 export type MoveBook = ReadonlyMap<string, Move>;
 
-const BUILT_IN: MoveBook = new Map(CATALOGUE.map((move) => [move.id, move]));
+export const BUILT_IN: MoveBook = new Map(CATALOGUE.map((move) => [move.id, move]));
 
 /** The catalogue and the adventure's own moves; an own move with a known id takes its place. */
 export function moveBookOf(adventure: Pick<Adventure, 'moves'>): MoveBook {

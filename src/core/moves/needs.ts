@@ -1,4 +1,5 @@
 import type { Adventure } from '../model/adventure';
+import { partsOfBeat } from '../model/beat-parts';
 import type { Move } from '../model/move';
 import { moveBookOf, moveIn } from './move-book';
 
@@ -17,10 +18,7 @@ export function movesUsed(adventure: Adventure): readonly Move[] {
   const book = moveBookOf(adventure);
   const ids = new Set<string>();
   for (const { beats } of adventure.chapters) {
-    for (const beat of beats) {
-      if (beat.kind === 'move') for (const action of beat.actions) ids.add(action.move);
-      if (beat.kind === 'circuit') for (const station of beat.stations) ids.add(station.move);
-    }
+    for (const beat of beats) for (const { move } of partsOfBeat(beat)) ids.add(move);
   }
   return [...ids].map((id) => moveIn(book, id));
 }

@@ -4,19 +4,23 @@
   import X from '@lucide/svelte/icons/x';
   import type { Snippet } from 'svelte';
   import LineArea from '$lib/ui/LineArea.svelte';
+  import type { Ideas } from './editor';
+  import NameIdeas from './NameIdeas.svelte';
   import MovePicker from './MovePicker.svelte';
 
   type Props = {
     part: { move: string; guise: Guise };
     book: MoveBook;
     active: boolean;
+    ideas: Ideas;
     onguise: (guise: Guise, key: string) => void;
     onmove: (move: Move) => void;
     onremove?: () => void;
     onleave: () => void;
     children?: Snippet;
   };
-  const { part, book, active, onguise, onmove, onremove, onleave, children }: Props = $props();
+  const { part, book, active, ideas, onguise, onmove, onremove, onleave, children }: Props =
+    $props();
 
   const uid = $props.id();
   const move = $derived(moveIn(book, part.move));
@@ -81,6 +85,14 @@
       <datalist id="{uid}-pictures">
         {#each move.pictureWords as word (word)}<option value={word}></option>{/each}
       </datalist>
+      <NameIdeas
+        {move}
+        {ideas}
+        ontake={({ name, picture, sound }) => {
+          onguise({ ...part.guise, name, picture, sound }, 'idea');
+          onleave();
+        }}
+      />
     </p>
   {/if}
   {#if part.guise.line || active}

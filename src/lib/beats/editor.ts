@@ -1,4 +1,7 @@
-import type { Beat, Defaults, MoveBook, Setting } from '$core';
+import type { Beat, Defaults, GuiseProposal, Move, MoveBook, Setting } from '$core';
+
+/** Thinks of names for a move in the story. */
+export type Ideas = (move: Move) => Promise<readonly GuiseProposal[]>;
 
 /** What every beat's editor is given. */
 export type EditorProps<Kind extends Beat['kind']> = {
@@ -6,6 +9,8 @@ export type EditorProps<Kind extends Beat['kind']> = {
   book: MoveBook;
   setting: Setting;
   defaults: Defaults;
+  /** Names for a move in this story. */
+  ideas: Ideas;
   /** The beat is being worked on: everything that can be changed is in sight. */
   active: boolean;
   /** A new beat in the place of this one; edits with one key in a row are one step to undo. */

@@ -10,6 +10,7 @@
   import { dragHandle } from 'svelte-dnd-action';
   import { EDITORS } from '$lib/beats/editors';
   import type { EditorProps } from '$lib/beats/editor';
+  import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import PencilNote from '$lib/findings/PencilNote.svelte';
   import type { Desk } from './desk.svelte';
 
@@ -48,6 +49,11 @@
     if (desk.activeId === beat.id) desk.activeId = null;
     desk.draft.closeStep();
   }
+  const FIT_CHOICES = [
+    ['free', 'fitting may change it'],
+    ['stays', 'fitting leaves it as it is'],
+    ['may go', 'fitting may leave it out'],
+  ] as const;
   const TOOL = 'btn-quiet text-soft hover:text-ink min-h-0! py-0.5! px-2!';
 </script>
 
@@ -85,6 +91,7 @@
       book={desk.book}
       setting={desk.adventure.setting}
       defaults={desk.adventure.defaults}
+      ideas={(move) => desk.proposeNames(move)}
       change={(next, key) => desk.changeBeat(next, key)}
       leave={() => desk.draft.closeStep()}
     />
@@ -110,6 +117,14 @@
         <button type="button" class={TOOL} title="Alt+Delete" onclick={() => desk.remove(beat.id)}>
           <Trash size={16} aria-hidden="true" />delete
         </button>
+        <span class="pl-2 text-soft">
+          <InlineChoice
+            value={beat.fit ?? 'free'}
+            label="What fitting may do with this beat"
+            choices={FIT_CHOICES}
+            onchange={(value) => desk.setFit(beat.id, value)}
+          />
+        </span>
       </div>
     {/if}
   </div>

@@ -102,7 +102,7 @@
     <NotesOnAll {desk} />
     <details class="mt-1">
       <summary class="w-fit cursor-pointer py-1 text-soft hover:text-ink"
-        >Fit it to a slot, or to a total</summary
+        >Fit it: to a slot, to a total, gentler, for other ages</summary
       >
       <div class="mt-1 max-w-3xl border-l-2 border-line pl-5"><FitPanel {desk} /></div>
     </details>

@@ -1,7 +1,7 @@
 <script lang="ts">
-  import type { Draft } from '$lib/store/draft.svelte';
+  import type { SaveState } from '$lib/store/draft.svelte';
 
-  const { draft }: { draft: Draft } = $props();
+  const { draft }: { draft: { state: SaveState } } = $props();
   const WORDS = {
     saved: 'Saved in this browser',
     unsaved: 'Writing…',

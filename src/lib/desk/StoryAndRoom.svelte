@@ -1,6 +1,15 @@
 <!-- The story's world, the room and how the presenter leads: sentences, folded away. -->
 <script lang="ts">
-  import { castInWords, FLOORS, listInWords, readCast, readList, type Setting } from '$core';
+  import {
+    castInWords,
+    FLOORS,
+    listInWords,
+    readCast,
+    readList,
+    usualLimits,
+    type Limits,
+    type Setting,
+  } from '$core';
   import { SHOWING_WORDS } from '$lib/beats/editor';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineList from '$lib/ui/InlineList.svelte';
@@ -16,6 +25,10 @@
   );
   const setRoom = (change: Partial<Setting['room']>, key: string) =>
     desk.setSetting({ room: { ...setting.room, ...change } }, key);
+  const limits = $derived(adventure.limits);
+  const usual = $derived(usualLimits(setting.ages));
+  const setLimit = (change: Partial<Limits>) =>
+    desk.set({ limits: { ...limits, ...change } }, 'limits');
   const leave = () => desk.draft.closeStep();
 </script>
 
@@ -146,6 +159,35 @@
           if (mirror !== '') desk.setSetting({ mirror }, 'mirror');
         }}
       />.
+    </p>
+    <p>
+      The notes speak up above
+      <InlineNumber
+        value={limits.landings ?? usual.landings}
+        label="Most landings in the session"
+        max={5000}
+        onchange={(landings) => setLimit({ landings: Math.round(landings) })}
+      /> landings,
+      <InlineNumber
+        value={limits.listeningSeconds ?? usual.listeningSeconds}
+        label="Most seconds of listening at a stretch"
+        min={10}
+        step={5}
+        onchange={(seconds) => setLimit({ listeningSeconds: Math.round(seconds) })}
+      /> s of listening and
+      <InlineNumber
+        value={limits.sentenceWords ?? usual.sentenceWords}
+        label="Most words in a sentence"
+        min={4}
+        max={80}
+        onchange={(words) => setLimit({ sentenceWords: Math.round(words) })}
+      /> words in a sentence{#if limits.landings ?? limits.listeningSeconds ?? limits.sentenceWords},
+        <button
+          type="button"
+          class="min-h-6 underline"
+          onclick={() => setLimit({ landings: null, listeningSeconds: null, sentenceWords: null })}
+          >back to the usual</button
+        >{/if}.
     </p>
   </div>
 </details>

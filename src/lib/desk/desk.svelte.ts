@@ -2,12 +2,15 @@ import {
   addBeats,
   addChapter,
   beatFromReading,
+  carryMoves,
   changeBeat,
   check,
   copyBeat,
   findBeat,
   makeMoveFinder,
   moveBookOf,
+  partsOfBeat,
+  proposeGuises,
   removeBeat,
   removeChapter,
   setBeats,
@@ -18,11 +21,14 @@ import {
   type Adventure,
   type Beat,
   type Finding,
+  type GuiseProposal,
+  type Move,
   type Pace,
   type QuickReading,
   type Setting,
   type World,
 } from '$core';
+import { loadSoundBook } from '$lib/language/sound-book';
 import type { Draft } from '$lib/store/draft.svelte';
 import { newId } from '$lib/store/new-id';
 
@@ -40,10 +46,13 @@ export class Desk {
 
   readonly draft: Draft;
   readonly #pace: () => Pace;
+  /** The presenter's own moves in this browser. */
+  readonly #own: () => readonly Move[];
 
-  constructor(draft: Draft, pace: () => Pace) {
+  constructor(draft: Draft, pace: () => Pace, own: () => readonly Move[] = () => []) {
     this.draft = draft;
     this.#pace = pace;
+    this.#own = own;
   }
 
   readonly adventure = $derived.by(() => this.draft.adventure);
@@ -51,8 +60,8 @@ export class Desk {
     unroll(this.adventure, this.adventure.setting, this.#pace()),
   );
   readonly starts = $derived(startsBy(this.schedule.cues, 'beatId'));
-  readonly #ownMoves = $derived(this.adventure.moves);
-  readonly book = $derived(moveBookOf({ moves: this.#ownMoves }));
+  readonly #travelling = $derived(this.adventure.moves);
+  readonly book = $derived.by(() => moveBookOf({ moves: [...this.#own(), ...this.#travelling] }));
   readonly finder = $derived(makeMoveFinder(this.book));
   readonly isEmpty = $derived(this.adventure.chapters.every(({ beats }) => beats.length === 0));
 
@@ -67,7 +76,7 @@ export class Desk {
   }
 
   edit(change: (adventure: Adventure) => Adventure, key: string | null = null): void {
-    this.draft.edit(change, key);
+    this.draft.edit((now) => carryMoves(change(now), this.#own()), key);
   }
 
   /** Changes of the adventure's own fields, of its setting, of its world. */
@@ -108,6 +117,16 @@ export class Desk {
     return { ...place, index: place.index + 1 };
   }
 
+  /** What fitting may do with a beat. */
+  setFit(beatId: string, value: 'free' | NonNullable<Beat['fit']>): void {
+    this.edit((now) =>
+      changeBeat(now, beatId, (beat) => {
+        const { fit, ...rest } = beat;
+        return value === (fit ?? 'free') ? beat : value === 'free' ? rest : { ...rest, fit: value };
+      }),
+    );
+  }
+
   shift(beatId: string, by: -1 | 1): void {
     this.edit((now) => shiftBeat(now, beatId, by));
     this.focusNext = beatId;
@@ -144,6 +163,15 @@ export class Desk {
   dropBeats(chapterId: string, beats: readonly Beat[]): void {
     this.edit((now) => setBeats(now, chapterId, beats), 'drag');
     queueMicrotask(() => this.draft.closeStep());
+  }
+
+  /** Names for a move in this story, none of which is in use already. */
+  async proposeNames(move: Move): Promise<readonly GuiseProposal[]> {
+    const sounds = await loadSoundBook();
+    const taken = this.adventure.chapters.flatMap(({ beats }) =>
+      beats.flatMap((beat) => partsOfBeat(beat).map(({ guise }) => guise.name)),
+    );
+    return proposeGuises(move, this.adventure.world, taken, sounds);
   }
 
   /** The beat before or after in the script, across chapters. */

@@ -2,6 +2,7 @@ import { saveAdventure } from '$lib/store/adventures';
 import { arrupDb } from '$lib/store/db';
 import { Draft, type DraftNews } from '$lib/store/draft.svelte';
 import { newId } from '$lib/store/new-id';
+import { ownMoves } from '$lib/store/own-moves.svelte';
 import { preferences } from '$lib/store/preferences.svelte';
 import { tabs } from '$lib/store/tabs';
 import { Desk } from './desk.svelte';
@@ -9,6 +10,7 @@ import { Desk } from './desk.svelte';
 /** The desk for an adventure of this browser; null if it is not there. */
 export async function openDesk(id: string, tell: (news: DraftNews) => void): Promise<Desk | null> {
   const db = await arrupDb();
+  await ownMoves.load();
   const record = await db.get('adventures', id);
   if (!record) return null;
   const draft = new Draft(record, {
@@ -27,7 +29,11 @@ export async function openDesk(id: string, tell: (news: DraftNews) => void): Pro
     },
     tell,
   });
-  return new Desk(draft, () => preferences.pace);
+  return new Desk(
+    draft,
+    () => preferences.pace,
+    () => ownMoves.list,
+  );
 }
 
 /** Keeps a draft in step with other tabs and safe when this one goes. Returns the way to stop. */

@@ -1,44 +1,49 @@
-<!-- "Fit it to 12 minutes": what would change, before it is changed. -->
+<!-- "Fit it to 12 minutes", "make it gentler": what would change, before it is changed. -->
 <script lang="ts">
-  import { beatInWords, beatLabel, lengthInWords, type FitResult, type FitTarget } from '$core';
+  import { beatInWords, beatLabel, type FitResult } from '$core';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
   import type { Desk } from '$lib/desk/desk.svelte';
   import { preferences } from '$lib/store/preferences.svelte';
-  import { askToFit, FitCancelled, startFitWorker } from './fit-client';
+  import { Cancelled } from '$lib/workers/ask-worker';
+  import { askToFit } from './ask-to-fit';
+  import { outcomeInWords, swapsBetween, targetOf, WISHES, type Wish } from './wishes';
 
   const { desk }: { desk: Desk } = $props();
 
-  let unit = $state<'minutes' | 'moves'>('minutes');
+  let wish = $state<Wish>('minutes');
   let wanted = $state<number | null>(null);
   let working = $state.raw<(() => void) | null>(null);
+  let share = $state(0);
   let result = $state.raw<FitResult | null>(null);
   let madeFor = $state.raw<object | null>(null);
   let trouble = $state('');
 
   const slotMinutes = $derived(Math.round((desk.adventure.setting.slotSeconds / 60) * 10) / 10);
-  const amount = $derived(wanted ?? (unit === 'minutes' ? slotMinutes : 100));
+  const amount = $derived(wanted ?? (wish === 'minutes' ? slotMinutes : 100));
   /** A proposal is for the script as it was: once the script moves on, it is gone. */
   const proposal = $derived(madeFor === desk.adventure ? result : null);
-  const says = (value: number) =>
-    unit === 'minutes' ? lengthInWords(value) : `${Math.round(value)} counted moves`;
 
   async function propose() {
-    const target: FitTarget =
-      unit === 'minutes' ? { seconds: Math.round(amount * 60) } : { reps: Math.round(amount) };
     const { adventure } = desk;
     trouble = '';
     result = null;
+    share = 0;
     const asked = askToFit(
-      { adventure, setting: adventure.setting, pace: preferences.pace, target },
-      startFitWorker,
+      {
+        adventure,
+        setting: adventure.setting,
+        pace: preferences.pace,
+        target: targetOf(wish, amount),
+      },
+      (now) => (share = now),
     );
     working = asked.cancel;
     try {
       result = await asked.result;
       madeFor = adventure;
     } catch (reason) {
-      if (!(reason instanceof FitCancelled)) trouble = `That did not work: ${reason}`;
+      if (!(reason instanceof Cancelled)) trouble = `That did not work: ${reason}`;
     } finally {
       working = null;
     }
@@ -51,28 +56,32 @@
 </script>
 
 <p class="leading-9">
-  Fit it to
-  <InlineNumber
-    value={amount}
-    label="What it is to come to"
-    min={1}
-    max={unit === 'minutes' ? 120 : 2000}
-    onchange={(value) => (wanted = value)}
-  />
+  Make it fit
   <InlineChoice
-    value={unit}
-    label="Minutes or counted moves"
-    choices={[
-      ['minutes', 'minutes'],
-      ['moves', 'counted moves, sides counted twice'],
-    ] as const}
+    value={wish}
+    label="What it is to be"
+    choices={WISHES}
     onchange={(value) => {
-      unit = value;
+      wish = value;
       wanted = null;
+      result = null;
     }}
   />
+  {#if wish === 'minutes' || wish === 'moves'}
+    of
+    <InlineNumber
+      value={amount}
+      label="What it is to come to"
+      min={1}
+      max={wish === 'minutes' ? 120 : 2000}
+      onchange={(value) => (wanted = value)}
+    />
+    {wish === 'minutes' ? 'minutes' : 'moves, a side counted twice'}
+  {/if}
   {#if working}
-    <span role="status">Looking for the nearest way…</span>
+    <progress class="mx-2 h-2 w-32 align-middle accent-lamp" max="1" value={share}
+      >Looking for the nearest way</progress
+    >
     <button type="button" class="min-h-6 underline" onclick={() => working?.()}>call it off</button>
   {:else}
     <button type="button" class="ml-2 btn-quiet border border-line" onclick={propose}
@@ -83,24 +92,18 @@
 {#if trouble}<p class="text-pencil" role="alert">{trouble}</p>{/if}
 {#if proposal}
   <div data-fit={proposal.met ? 'met' : 'not met'}>
-    {#if proposal.changes.length === 0}
-      <p>
-        {proposal.met
-          ? 'It is there already.'
-          : `Nothing can be changed towards ${says(proposal.target)}: the script asks for ${says(proposal.before)}.`}
-      </p>
-    {:else}
-      <p>
-        From {says(proposal.before)} to <b>{says(proposal.after)}</b>{proposal.met
-          ? '.'
-          : `: the nearest to ${says(proposal.target)}. With usual doses these beats come to ${says(proposal.least)} at the least and ${says(proposal.most)} at the most; take a beat out, or put one in.`}
-      </p>
+    <p role="status">{outcomeInWords(proposal)}</p>
+    {#if proposal.changes.length > 0}
       <ul class="my-2">
         {#each proposal.changes as { beatId, before, after } (beatId)}
           <li class="border-t border-line py-1.5">
             <b>{beatLabel(before, desk.book)}</b>: {beatInWords(before)}
             <span aria-label="becomes">→</span>
-            {beatInWords(after)}
+            {#if after}
+              {beatInWords(after)}{#each swapsBetween(before, after, desk.book) as swap (swap)}, {swap}{/each}
+            {:else}
+              left out
+            {/if}
           </li>
         {/each}
       </ul>

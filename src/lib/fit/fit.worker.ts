@@ -1,13 +1,7 @@
-import { fit } from '$core';
-import type { FitAnswer, FitRequest } from './protocol';
+import { fit, type FitResult } from '$core';
+import { answerRequests } from '$lib/workers/ask-worker';
+import type { FitRequest } from './protocol';
 
-self.onmessage = ({ data }: MessageEvent<FitRequest>) => {
-  const { id, adventure, setting, pace, target } = data;
-  let answer: FitAnswer;
-  try {
-    answer = { id, ok: true, result: fit(adventure, setting, pace, target) };
-  } catch (reason) {
-    answer = { id, ok: false, reason: String(reason) };
-  }
-  self.postMessage(answer);
-};
+answerRequests<FitRequest, FitResult>(self, ({ adventure, setting, pace, target }, onProgress) =>
+  fit(adventure, setting, pace, target, onProgress),
+);

@@ -20,6 +20,12 @@ export const FAMILY_WORDS: Readonly<Record<Family, string>> = {
   breath: 'breath',
 };
 
+export const SURFACE_WORDS: Readonly<Record<Move['surface'], string>> = {
+  any: 'on any floor',
+  mat: 'on a mat',
+  grip: 'on a floor with grip',
+};
+
 export const SPACE_WORDS: Readonly<Record<Move['space'], string>> = {
   spot: 'on the spot',
   lane: 'in a lane',

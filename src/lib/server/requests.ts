@@ -1,4 +1,4 @@
-import { paceSchema, settingSchema } from '$core';
+import { MOODS, paceSchema, settingSchema } from '$core';
 import { z } from 'zod';
 
 /** The adventure itself is checked apart, so that older versions are migrated first. */
@@ -19,7 +19,7 @@ export const checkRequestSchema = z.strictObject({
   pace: paceSchema.optional(),
 });
 
-/** `POST /api/fit`: to a length in seconds, or to a number of counted moves. */
+/** `POST /api/fit`: to a length, to a number of counted moves, for other ages, or in a mood. */
 export const fitRequestSchema = z.strictObject({
   adventure,
   setting: settingSchema.optional(),
@@ -27,6 +27,8 @@ export const fitRequestSchema = z.strictObject({
   target: z.union([
     z.strictObject({ seconds: z.number().min(10).max(7200) }),
     z.strictObject({ reps: z.int().min(1).max(5000) }),
+    z.strictObject({ ages: settingSchema.shape.ages }),
+    z.strictObject({ mood: z.enum(MOODS) }),
   ]),
 });
 

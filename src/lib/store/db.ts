@@ -1,4 +1,4 @@
-import type { Adventure, Run } from '$core';
+import type { Adventure, Move, Run } from '$core';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 
 /** An adventure as the browser keeps it. `revision` grows by one with each save. */
@@ -15,15 +15,20 @@ interface ArrupSchema extends DBSchema {
   adventures: { key: string; value: AdventureRecord };
   runs: { key: string; value: Run; indexes: { byAdventure: string } };
   settings: { key: string; value: unknown };
+  /** The presenter's own moves. */
+  moves: { key: string; value: Move };
 }
 export type ArrupDb = IDBPDatabase<ArrupSchema>;
 
 export function openArrup(name = 'arrup'): Promise<ArrupDb> {
-  return openDB<ArrupSchema>(name, 1, {
-    upgrade(db) {
-      db.createObjectStore('adventures', { keyPath: 'id' });
-      db.createObjectStore('runs', { keyPath: 'id' }).createIndex('byAdventure', 'adventureId');
-      db.createObjectStore('settings');
+  return openDB<ArrupSchema>(name, 2, {
+    upgrade(db, from) {
+      if (from < 1) {
+        db.createObjectStore('adventures', { keyPath: 'id' });
+        db.createObjectStore('runs', { keyPath: 'id' }).createIndex('byAdventure', 'adventureId');
+        db.createObjectStore('settings');
+      }
+      if (from < 2) db.createObjectStore('moves', { keyPath: 'id' });
     },
     // A newer tab wants to change the store's shape: let it, rather than block it for ever.
     blocking(_current, _blocked, event) {

@@ -3,6 +3,7 @@ import { loadDemo } from '$lib/demo/demo-adventures';
 import { saveAdventure } from './adventures';
 import { arrupDb, type AdventureRecord } from './db';
 import { newId } from './new-id';
+import { ownMoves } from './own-moves.svelte';
 import { tabs } from './tabs';
 
 const DEMO_PUT_OUT = 'demoPutOut';
@@ -63,6 +64,7 @@ class Shelf {
   /** A file's adventure comes in beside what is there: an id already taken gets fresh ones. */
   async takeIn(adventure: Adventure): Promise<string> {
     const taken = await (await arrupDb()).get('adventures', adventure.id);
+    await ownMoves.welcome(adventure.moves);
     return this.#put(taken ? copyAdventure(adventure, adventure.title, newId) : adventure);
   }
 

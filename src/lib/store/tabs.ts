@@ -1,6 +1,8 @@
 /** What tabs tell each other. */
 export type TabMessage =
-  Readonly<{ type: 'saved'; id: string; revision: number }> | Readonly<{ type: 'shelf' }>;
+  | Readonly<{ type: 'saved'; id: string; revision: number }>
+  | Readonly<{ type: 'shelf' }>
+  | Readonly<{ type: 'moves' }>;
 
 /** The tabs of this browser; a browser without the channel simply has no news from others. */
 export class Tabs {

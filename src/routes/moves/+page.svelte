@@ -4,22 +4,56 @@
     CATALOGUE,
     FAMILIES,
     filterMoves,
+    firstSound,
     moveBookOf,
+    newOwnMove,
     POSTURES,
     REGIONS,
+    SOUND_WORDS,
     type Effort,
     type MoveQuery,
+    type SoundBook,
   } from '$core';
+  import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
+  import Plus from '@lucide/svelte/icons/plus';
+  import { loadSoundBook } from '$lib/language/sound-book';
   import EffortMarks from '$lib/moves/EffortMarks.svelte';
   import { FAMILY_WORDS, SPACE_WORDS } from '$lib/moves/words';
   import { pictureFor } from '$lib/pictures/pictures';
+  import { newId } from '$lib/store/new-id';
+  import { ownMoves } from '$lib/store/own-moves.svelte';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
 
-  const book = moveBookOf({ moves: [] });
+  const book = $derived(moveBookOf({ moves: ownMoves.list }));
+  let sounds = $state.raw<SoundBook>({});
+  const soundChoices = $derived(
+    [...new Set([...book.values()].map(({ name }) => firstSound(name, sounds)))]
+      .flatMap((sound) => {
+        const words = sound ? SOUND_WORDS[sound] : undefined;
+        return words
+          ? [[`${sound}`, `beginning with the sound ${words[0]}, as in ${words[1]}`]]
+          : [];
+      })
+      .sort((a, b) => a[1]!.localeCompare(b[1]!, 'en')) as unknown as readonly [string, string][],
+  );
+
+  $effect(() => {
+    void ownMoves.load();
+    void loadSoundBook().then((loaded) => (sounds = loaded));
+    return ownMoves.follow();
+  });
+
+  async function makeOwn() {
+    const move = newOwnMove(newId);
+    await ownMoves.save(move);
+    await goto(resolve('/moves/[id]/change', { id: move.id }));
+  }
+  const isOwn = (id: string) => ownMoves.list.some((move) => move.id === id);
+
   let query = $state.raw<MoveQuery>(ANY_MOVE);
 
-  const found = $derived(filterMoves(book, query));
+  const found = $derived(filterMoves(book, query, sounds));
   const asked = $derived(query !== ANY_MOVE);
   const set = (change: Partial<MoveQuery>) => (query = { ...query, ...change });
 
@@ -43,7 +77,12 @@
 <svelte:head><title>Moves · Arrup</title></svelte:head>
 
 <main class="mx-auto max-w-6xl px-4 pb-24 sm:px-6">
-  <h1 class="pt-8 text-4xl">Moves</h1>
+  <div class="flex flex-wrap items-end justify-between gap-x-6 gap-y-2 pt-8">
+    <h1 class="text-4xl">Moves</h1>
+    <button type="button" class="btn-quiet border border-line" onclick={makeOwn}>
+      <Plus size={18} aria-hidden="true" />A move of your own
+    </button>
+  </div>
   <div class="sticky top-0 z-10 -mx-4 bg-page px-4 pt-3 pb-3 sm:-mx-6 sm:px-6">
     <input
       class="input max-w-md text-lg"
@@ -133,13 +172,17 @@
         onchange={(value) => set({ quiet: value === '' ? null : value === 'quiet' })}
       />,
       <InlineChoice
-        value={query.letter ?? ''}
-        label="First letter"
+        value={query.sound ?? query.letter?.toLowerCase() ?? ''}
+        label="First letter or sound"
         choices={[
-          ['', 'beginning with any letter'],
-          ...LETTERS.map((one) => [one, `beginning with ${one}`] as const),
+          ['', 'beginning with any letter or sound'],
+          ...LETTERS.map((one) => [one.toLowerCase(), `beginning with the letter ${one}`] as const),
+          ...soundChoices,
         ]}
-        onchange={(value) => set({ letter: orNull(value) })}
+        onchange={(value) => {
+          const letter = LETTERS.find((one) => one.toLowerCase() === value) ?? null;
+          set({ letter, sound: letter ? null : orNull(value) });
+        }}
       />.
     </p>
     <p class="text-soft" role="status">
@@ -161,7 +204,9 @@
           <span class="text-water" aria-hidden="true"><Picture size={34} strokeWidth={1.7} /></span>
           <span class="min-w-0 flex-1">
             <span class="block font-heading text-lg leading-tight font-bold first-letter:uppercase"
-              >{move.name}</span
+              >{move.name}{#if isOwn(move.id)}<span class="ml-2 text-base font-normal text-soft"
+                  >yours</span
+                >{/if}</span
             >
             <span class="block text-soft">
               {move.regions.join(', ')}{move.fromAge > 3 ? `, from ${move.fromAge}` : ''}{move.kit

@@ -9,7 +9,7 @@
   import GuiseFields from '../GuiseFields.svelte';
   import MovePicker from '../MovePicker.svelte';
 
-  const { beat, book, active, change, leave }: EditorProps<'circuit'> = $props();
+  const { beat, book, ideas, active, change, leave }: EditorProps<'circuit'> = $props();
 
   const drinks = $derived(beat.drinkBetweenRoundsSeconds > 0);
 
@@ -93,6 +93,7 @@
           part={station}
           {book}
           {active}
+          {ideas}
           onguise={(guise, key) => changeStation({ ...station, guise }, key)}
           onmove={(move) => changeStation({ ...station, move: move.id })}
           onremove={() =>

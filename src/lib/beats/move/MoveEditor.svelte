@@ -9,7 +9,7 @@
   import GuiseFields from '../GuiseFields.svelte';
   import MovePicker from '../MovePicker.svelte';
 
-  const { beat, book, setting, active, change, leave }: EditorProps<'move'> = $props();
+  const { beat, book, setting, ideas, active, change, leave }: EditorProps<'move'> = $props();
 
   const unusual = $derived(beat.flowing || beat.rounds > 1 || beat.show !== 'each');
 
@@ -50,6 +50,7 @@
       part={action}
       {book}
       {active}
+      {ideas}
       onguise={(guise, key) => changeAction({ ...action, guise }, key)}
       onmove={(move) => setMove(action, move)}
       onremove={beat.actions.length > 1 ? () => take(action) : undefined}

@@ -16,7 +16,7 @@ export const POST: RequestHandler = async ({ request }) => {
   );
   if (result.met) return json(result);
   const { target, before, after, least, most } = result;
-  const message = `With usual doses it comes to ${Math.round(least)} at the least and ${Math.round(most)} at the most, not to ${target}.`;
+  const message = `With usual doses it comes to ${Math.round(least)} at the least and ${Math.round(most)} at the most, not to ${Math.round(target)}.`;
   const error = { code: 'cannot-fit', message, path: ['target'], before, after, least, most };
   return json({ error }, { status: 422 });
 };

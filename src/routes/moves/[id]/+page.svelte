@@ -1,15 +1,23 @@
 <script lang="ts">
-  import { AGE_BANDS, DEFERRING_LINE, moveBookOf, movesUsed } from '$core';
+  import { AGE_BANDS, DEFERRING_LINE, moveBookOf, movesUsed, newOwnMove, type Move } from '$core';
+  import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
+  import Copy from '@lucide/svelte/icons/copy';
+  import Pencil from '@lucide/svelte/icons/pencil';
+  import Trash from '@lucide/svelte/icons/trash-2';
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
   import EffortMarks from '$lib/moves/EffortMarks.svelte';
   import { EFFORT_WORDS, FAMILY_WORDS, rangeInWords, SPACE_WORDS } from '$lib/moves/words';
   import { pictureFor } from '$lib/pictures/pictures';
+  import { newId } from '$lib/store/new-id';
+  import { ownMoves } from '$lib/store/own-moves.svelte';
   import { shelf } from '$lib/store/shelf.svelte';
+  import { notices } from '$lib/ui/notices.svelte';
   import NotHere from '$lib/ui/NotHere.svelte';
 
-  const book = moveBookOf({ moves: [] });
+  const travelling = $derived(shelf.records.flatMap(({ document }) => document.moves));
+  const book = $derived(moveBookOf({ moves: [...travelling, ...ownMoves.list] }));
   const move = $derived(book.get(page.params.id ?? ''));
   const Picture = $derived(move && pictureFor('', move));
   const usedIn = $derived(
@@ -21,15 +29,33 @@
     ['seated', 'Sitting down'],
   ] as const;
 
+  const own = $derived(ownMoves.list.find(({ id }) => id === move?.id));
+
   $effect(() => {
     void shelf.load();
+    void ownMoves.load();
   });
+
+  async function copy() {
+    if (!move) return;
+    const mine = newOwnMove(newId, move);
+    await ownMoves.save(mine);
+    await goto(resolve('/moves/[id]/change', { id: mine.id }));
+  }
+  async function remove(gone: Move) {
+    await ownMoves.remove(gone.id);
+    notices.say(`“${gone.name}” is gone from your moves. Adventures that use it keep it.`, {
+      label: 'Undo',
+      run: () => ownMoves.save(gone),
+    });
+    await goto(resolve('/moves'));
+  }
 </script>
 
 <svelte:head><title>{move?.name ?? 'A move'} · Moves · Arrup</title></svelte:head>
 
 {#if !move}
-  <NotHere what="move" />
+  {#if ownMoves.ready && shelf.ready}<NotHere what="move" />{/if}
 {:else}
   <main class="mx-auto max-w-5xl px-4 pb-24 sm:px-6">
     <a class="mt-3 -ml-3 btn-quiet" href={resolve('/moves')}>
@@ -41,6 +67,23 @@
         <h1 class="text-4xl first-letter:uppercase">{move.name}</h1>
         <p class="text-lg text-soft">
           {FAMILY_WORDS[move.family]}, {SPACE_WORDS[move.space]}, {move.posture}
+        </p>
+        <p class="-ml-3 flex flex-wrap">
+          {#if own}
+            <a class="btn-quiet" href={resolve('/moves/[id]/change', { id: own.id })}>
+              <Pencil size={18} aria-hidden="true" />Change it
+            </a>
+          {/if}
+          <button type="button" class="btn-quiet" onclick={copy}>
+            <Copy size={18} aria-hidden="true" />{own
+              ? 'Another like it'
+              : 'A copy to make your own'}
+          </button>
+          {#if own}
+            <button type="button" class="btn-quiet" onclick={() => remove(own)}>
+              <Trash size={18} aria-hidden="true" />Delete
+            </button>
+          {/if}
         </p>
       </div>
     </div>

@@ -1,0 +1,254 @@
+/** Small scripts on which each rule must speak, and on which it must not. */
+import type { RuleId } from '../findings/check';
+import { USUAL_LIMITS, type Adventure } from '../model/adventure';
+import { NO_GUISE, type Beat, type MoveBeat } from '../model/beat';
+import type { Dose } from '../model/dose';
+import type { Setting } from '../model/setting';
+import { circuit, doseOf, moveBeat, withBeats } from './make';
+
+type SettingChange = Partial<Omit<Setting, 'room'>> & { room?: Partial<Setting['room']> };
+function inSetting(adventure: Adventure, change: SettingChange): Adventure {
+  const room = { ...adventure.setting.room, ...change.room };
+  return { ...adventure, setting: { ...adventure.setting, ...change, room } };
+}
+
+const unchosen = (adventure: Adventure) => inSetting(adventure, { mirror: null });
+
+let n = 0;
+export const told = (text: string, waitSeconds?: number): Beat => {
+  const tell = { kind: 'tell' as const, id: `bt_told${(n += 1)}`, text };
+  return waitSeconds === undefined ? tell : { ...tell, waitSeconds };
+};
+const drink = (): Beat => ({ kind: 'drink', id: `bt_drink${(n += 1)}`, text: '', seconds: 30 });
+const timed = (move: string, seconds: number, beat: Partial<MoveBeat> = {}) =>
+  moveBeat([doseOf(move, seconds, { unit: 'seconds' })], beat);
+export const counted = (move: string, amount: number, dose: Partial<Dose> = {}) =>
+  moveBeat([doseOf(move, amount, dose)]);
+export const hold = (move: string, seconds: number, dose: Partial<Dose> = {}) =>
+  counted(move, seconds, { unit: 'hold', ...dose });
+const named = (move: string, name: string, line = '') =>
+  ({ ...doseOf(move, 8), guise: { ...NO_GUISE, name, line } }) as ReturnType<typeof doseOf>;
+const words = (count: number) => Array.from({ length: count }, () => 'reed').join(' ');
+
+/** For each rule: scripts where it speaks, and scripts where it must not. */
+export const FINDING_CASES: Record<RuleId, { fires: Adventure[]; silent: Adventure[] }> = {
+  slot: {
+    fires: [
+      inSetting(withBeats(timed('march', 400)), { slotSeconds: 300 }),
+      inSetting(withBeats(timed('march', 30)), { slotSeconds: 300 }),
+    ],
+    silent: [inSetting(withBeats(timed('march', 270)), { slotSeconds: 300 })],
+  },
+  'steep-start': {
+    fires: [withBeats(counted('frog-jump', 8)), withBeats(timed('march', 10), counted('squat', 8))],
+    silent: [withBeats(timed('march', 45), counted('frog-jump', 8)), withBeats(timed('march', 30))],
+  },
+  'no-cool-down': {
+    fires: [withBeats(counted('squat', 8)), withBeats(hold('tall-reach', 5), counted('squat', 8))],
+    silent: [withBeats(counted('squat', 8), hold('tall-reach', 8)), withBeats(timed('march', 30))],
+  },
+  'calm-end': {
+    fires: [withBeats(counted('squat', 8)), withBeats(counted('squat', 8), hold('tall-reach', 8))],
+    silent: [withBeats(counted('squat', 8), timed('lie-still', 60)), withBeats(told('Hello.'))],
+  },
+  'no-drink': {
+    fires: [
+      withBeats(timed('march', 200), timed('march', 120)),
+      withBeats(circuit(['march', 'squat'], { rounds: 2, workSeconds: 100, restSeconds: 0 })),
+    ],
+    silent: [
+      withBeats(timed('march', 200), drink(), timed('march', 120)),
+      withBeats(
+        circuit(['march', 'squat'], { rounds: 2, workSeconds: 100, drinkBetweenRoundsSeconds: 30 }),
+      ),
+      withBeats(timed('tall-reach', 600)),
+    ],
+  },
+  'dose-for-age': {
+    fires: [
+      withBeats(counted('squat', 13)),
+      withBeats(counted('squat', 40)),
+      withBeats(counted('squat', 2)),
+    ],
+    silent: [
+      withBeats(counted('squat', 12)),
+      withBeats(counted('squat', 6)),
+      withBeats(moveBeat([doseOf('squat', 2)], { flowing: true })),
+    ],
+  },
+  'before-age': {
+    fires: [inSetting(withBeats(counted('burpee', 3)), { ages: { from: 4, to: 6 } })],
+    silent: [inSetting(withBeats(counted('burpee', 4)), { ages: { from: 6, to: 7 } })],
+  },
+  'side-left-out': {
+    fires: [
+      withBeats(counted('hop', 5)),
+      withBeats(counted('hop', 5, { sides: 'left' })),
+      withBeats(counted('hop', 5, { sides: 'left' }), counted('hop', 8, { sides: 'right' })),
+    ],
+    silent: [
+      withBeats(counted('hop', 5, { sides: 'each' })),
+      withBeats(counted('hop', 5, { sides: 'left' }), counted('hop', 5, { sides: 'right' })),
+      withBeats(counted('squat', 8)),
+    ],
+  },
+  'same-region': {
+    fires: [withBeats(moveBeat([doseOf('squat', 8), doseOf('frog-jump', 8), doseOf('hop', 5)]))],
+    silent: [
+      withBeats(moveBeat([doseOf('squat', 8), doseOf('frog-jump', 8)])),
+      withBeats(moveBeat([doseOf('squat', 8), doseOf('plank', 6), doseOf('hop', 5)])),
+      withBeats(counted('squat', 8, { amounts: [8, 8, 8], sides: 'each' })),
+    ],
+  },
+  'never-used': {
+    fires: [
+      withBeats(timed('march', 310)),
+      withBeats(timed('bear-walk', 200), timed('side-bend', 110)),
+      inSetting(withBeats(timed('march', 200), timed('bear-walk', 60), timed('stork-stand', 60)), {
+        kit: ['ball'],
+      }),
+    ],
+    silent: [
+      withBeats(timed('march', 100)),
+      withBeats(timed('bear-walk', 200), timed('side-bend', 60), timed('stork-stand', 60)),
+      withBeats(told(words(900))),
+    ],
+  },
+  landings: {
+    fires: [
+      withBeats(counted('jumping-jack', 61)),
+      { ...withBeats(counted('jumping-jack', 31)), limits: { ...USUAL_LIMITS, landings: 30 } },
+    ],
+    silent: [
+      withBeats(counted('jumping-jack', 60)),
+      { ...withBeats(counted('jumping-jack', 61)), limits: { ...USUAL_LIMITS, landings: 122 } },
+    ],
+  },
+  'still-stretch-first': {
+    fires: [withBeats(hold('side-bend', 8), timed('march', 60))],
+    silent: [
+      withBeats(timed('march', 60), hold('side-bend', 8)),
+      withBeats(counted('toe-touch', 3), timed('march', 60)),
+      withBeats(hold('side-bend', 3), timed('march', 60)),
+    ],
+  },
+  'talk-in-hard-work': {
+    fires: [withBeats(moveBeat([named('squat', '', words(12))], { flowing: true }))],
+    silent: [
+      withBeats(moveBeat([named('squat', '', words(8))], { flowing: true })),
+      withBeats(moveBeat([named('squat', '', words(12))])),
+      withBeats(moveBeat([named('march', '', words(12))], { flowing: true })),
+    ],
+  },
+  'sitting-long': {
+    fires: [withBeats(told(words(120)), told(words(120)))],
+    silent: [
+      withBeats(told(words(100)), timed('shake-out', 8), told(words(100))),
+      withBeats(told(words(100)), drink(), told(words(100))),
+    ],
+  },
+  'question-no-wait': {
+    fires: [withBeats(told('Who can see it?'))],
+    silent: [withBeats(told('Who can see it?', 3)), withBeats(told('I can see it.'))],
+  },
+  'other-forms': {
+    fires: [inSetting(withBeats(counted('frog-jump', 8)), { ages: { from: 6, to: 7 } })],
+    silent: [
+      withBeats(counted('frog-jump', 8)),
+      inSetting(withBeats(counted('squat', 10)), { ages: { from: 6, to: 7 } }),
+    ],
+  },
+  'welcome-checks': {
+    fires: [inSetting(withBeats(told('Hello, ducklings.')), { place: 'filmed' })],
+    silent: [
+      inSetting(withBeats(told('Is a grown-up there? Socks off, arms out.')), { place: 'filmed' }),
+      withBeats(told('Hello, ducklings.')),
+    ],
+  },
+  'setting-gives': {
+    fires: [
+      withBeats(hold('plank', 6)),
+      withBeats(counted('ball-toss-catch', 6)),
+      inSetting(withBeats(counted('frog-jump', 6)), { room: { heightMetres: 2.1 } }),
+      inSetting(withBeats(timed('jog', 20)), { room: { widthMetres: 3 } }),
+      inSetting(withBeats(hold('wall-sit', 5)), { room: { wallFree: false } }),
+    ],
+    silent: [
+      inSetting(withBeats(hold('plank', 6)), { kit: ['mats'] }),
+      inSetting(withBeats(hold('plank', 6)), { room: { floor: 'carpet' } }),
+      inSetting(withBeats(counted('ball-toss-catch', 6)), { kit: ['soft balls'] }),
+      withBeats(counted('frog-jump', 6)),
+      withBeats(hold('wall-sit', 5)),
+    ],
+  },
+  'ups-and-downs': {
+    fires: [
+      withBeats(moveBeat([doseOf('squat', 3), doseOf('sit-up', 3)], { rounds: 5, flowing: true })),
+    ],
+    silent: [
+      withBeats(moveBeat([doseOf('squat', 3), doseOf('sit-up', 3)], { rounds: 3, flowing: true })),
+      withBeats(moveBeat([doseOf('squat', 3), doseOf('lunge', 3)], { rounds: 9, flowing: true })),
+    ],
+  },
+  'hold-unready': {
+    fires: [withBeats(moveBeat([doseOf('stork-stand', 5, { unit: 'hold' })], { flowing: true }))],
+    silent: [
+      withBeats(hold('stork-stand', 5)),
+      withBeats(
+        moveBeat(
+          [{ ...named('stork-stand', '', words(5)), dose: doseOf('x', 5, { unit: 'hold' }).dose }],
+          {
+            flowing: true,
+          },
+        ),
+      ),
+    ],
+  },
+  'promised-total': {
+    fires: [withBeats(told('A hundred? No: 100 moves today!'), counted('squat', 10))],
+    silent: [
+      withBeats(told('Only 10 moves today!'), counted('squat', 10)),
+      withBeats(told('We have 12 children.'), counted('squat', 10)),
+    ],
+  },
+  'neighbours-same': {
+    fires: [withBeats(counted('squat', 8), told('And'), counted('squat', 8))],
+    silent: [withBeats(counted('squat', 8), counted('lunge', 8), counted('squat', 8))],
+  },
+  'no-chunks': {
+    fires: [withBeats(counted('squat', 24))],
+    silent: [withBeats(counted('squat', 20)), withBeats(timed('march', 45))],
+  },
+  'long-sentences': {
+    fires: [withBeats(told(`${words(25)}.`))],
+    silent: [withBeats(told(`${words(10)}. ${words(10)}. ${words(10)}!`))],
+  },
+  'rare-words': {
+    fires: [
+      withBeats(told('Observe the extraordinary apparatus.')),
+      withBeats(moveBeat([named('squat', '', 'Simultaneously, everybody.')])),
+    ],
+    silent: [
+      withBeats(told('Everybody together, remember the butterflies!')),
+      {
+        ...withBeats(told('Here is the apparatus.')),
+        world: { ...withBeats().world, words: ['apparatus'] },
+      },
+    ],
+  },
+  'mirror-choice': {
+    fires: [
+      unchosen(withBeats(counted('hop', 5, { sides: 'each' }))),
+      unchosen(withBeats(told('Lift your left hand.'))),
+      unchosen(withBeats(circuit(['hop']))),
+    ],
+    silent: [
+      withBeats(counted('hop', 5, { sides: 'each' })),
+      unchosen(withBeats(told('All right, sit right here.'), counted('squat', 5))),
+    ],
+  },
+  'guises-alike': {
+    fires: [withBeats(moveBeat([named('squat', 'Toad dip'), named('lunge', 'toad dip ')]))],
+    silent: [withBeats(moveBeat([named('squat', 'Toad dip'), named('squat', 'Toad dip')]))],
+  },
+};

@@ -1,0 +1,79 @@
+import {
+  lengthInWords,
+  moveIn,
+  partsOfBeat,
+  type Beat,
+  type FitResult,
+  type FitTarget,
+  type MoveBook,
+} from '$core';
+
+/** What a presenter may wish of a script, in the order in which it is offered. */
+export const WISHES = [
+  ['minutes', 'to a length'],
+  ['moves', 'to a number of counted moves'],
+  ['gentler', 'gentler'],
+  ['livelier', 'livelier'],
+  ['threes', 'for threes and fours'],
+  ['fives', 'for fives'],
+  ['sevens', 'for sixes and sevens'],
+] as const;
+export type Wish = (typeof WISHES)[number][0];
+
+const AGES = {
+  threes: { from: 3, to: 4 },
+  fives: { from: 5, to: 5 },
+  sevens: { from: 6, to: 7 },
+} as const;
+
+export function targetOf(wish: Wish, amount: number): FitTarget {
+  switch (wish) {
+    case 'minutes':
+      return { seconds: Math.round(amount * 60) };
+    case 'moves':
+      return { reps: Math.round(amount) };
+    case 'gentler':
+    case 'livelier':
+      return { mood: wish };
+    default:
+      return { ages: AGES[wish] };
+  }
+}
+
+const says = ({ measure }: FitResult, value: number) =>
+  measure === 'seconds' ? lengthInWords(value) : `${Math.round(value)} counted moves`;
+
+const KEPT = (kept: number) =>
+  kept === 0 ? '' : ` ${kept === 1 ? 'One beat is' : `${kept} beats are`} to stay as they are.`;
+
+/** What would come of it, in a sentence or two. */
+export function outcomeInWords(result: FitResult): string {
+  const { measure, met, before, after, target, least, most, changes, kept } = result;
+  const [was, is] = result.lengthSeconds.map(lengthInWords);
+  if (measure === 'strain') {
+    const share = before === 0 ? 0 : Math.round(Math.abs(after / before - 1) * 100);
+    const length = was === is ? `, still ${is} long` : `, ${is} long instead of ${was}`;
+    if (changes.length === 0) return `Nothing here can be changed that way.${KEPT(kept)}`;
+    const way = after < before ? 'less' : 'more';
+    const short = met ? '' : ` That is as far as the moves’ other forms go.${KEPT(kept)}`;
+    return `About ${share} % ${way} strain over the session${length}.${short}`;
+  }
+  if (changes.length === 0) {
+    return met
+      ? 'It is there already.'
+      : `Nothing can be changed towards ${says(result, target)}: the script asks for ${says(result, before)}.${KEPT(kept)}`;
+  }
+  const ends = `With usual doses it comes to ${says(result, least)} at the least and ${says(result, most)} at the most; take a beat out, or put one in.`;
+  const from = `From ${says(result, before)} to ${says(result, after)}`;
+  return met ? `${from}.` : `${from}: the nearest to ${says(result, target)}. ${ends}${KEPT(kept)}`;
+}
+
+/** "lunge instead of squat": the moves that become others. */
+export function swapsBetween(before: Beat, after: Beat, book: MoveBook): readonly string[] {
+  const now = partsOfBeat(after);
+  return partsOfBeat(before).flatMap(({ move }, index) => {
+    const other = now[index]?.move;
+    if (other === undefined || other === move) return [];
+    return [`${moveIn(book, other).name} instead of ${moveIn(book, move).name}`];
+  });
+}

@@ -1,0 +1,85 @@
+import type { Move } from '$core';
+import { arrupDb, type ArrupDb } from './db';
+import { tabs } from './tabs';
+
+/** An adventure whose copy of a move has been brought up to date. */
+type Renewed = Readonly<{ id: string; revision: number }>;
+
+/**
+ * Keeps a move, and brings every adventure that carries it up to date, in one transaction: a move
+ * mended in the evening is mended in each script by the morning.
+ */
+export async function saveOwnMove(db: ArrupDb, move: Move): Promise<readonly Renewed[]> {
+  const renewed: Renewed[] = [];
+  const tx = db.transaction(['moves', 'adventures'], 'readwrite');
+  await tx.objectStore('moves').put(move);
+  for (let cursor = await tx.objectStore('adventures').openCursor(); cursor;) {
+    const { document, revision } = cursor.value;
+    if (document.moves.some(({ id }) => id === move.id)) {
+      const moves = document.moves.map((one) => (one.id === move.id ? move : one));
+      const next = { ...cursor.value, document: { ...document, moves }, revision: revision + 1 };
+      await cursor.update(next);
+      renewed.push({ id: next.id, revision: next.revision });
+    }
+    cursor = await cursor.continue();
+  }
+  await tx.done;
+  return renewed;
+}
+
+/** The presenter's own moves, by name. */
+class OwnMoves {
+  #list = $state.raw<readonly Move[]>([]);
+  #ready = $state(false);
+
+  get list(): readonly Move[] {
+    return this.#list;
+  }
+
+  get ready(): boolean {
+    return this.#ready;
+  }
+
+  async load(): Promise<void> {
+    const all = await (await arrupDb()).getAll('moves');
+    this.#list = all.sort((a, b) => a.name.localeCompare(b.name, 'en'));
+    this.#ready = true;
+  }
+
+  /** Follows what other tabs do. Returns the way to stop. */
+  follow(): () => void {
+    return tabs.listen(({ type }) => {
+      if (type === 'moves') void this.load();
+    });
+  }
+
+  async #changed(): Promise<void> {
+    await this.load();
+    tabs.tell({ type: 'moves' });
+    tabs.tell({ type: 'shelf' });
+  }
+
+  async save(move: Move): Promise<void> {
+    const renewed = await saveOwnMove(await arrupDb(), move);
+    for (const { id, revision } of renewed) tabs.tell({ type: 'saved', id, revision });
+    await this.#changed();
+  }
+
+  /** Adventures that use it keep their own copy. */
+  async remove(id: string): Promise<void> {
+    await (await arrupDb()).delete('moves', id);
+    await this.#changed();
+  }
+
+  /** Moves that came along in a file: those that are not here yet stay. */
+  async welcome(moves: readonly Move[]): Promise<void> {
+    if (moves.length === 0) return;
+    const db = await arrupDb();
+    for (const move of moves) {
+      if (!(await db.get('moves', move.id))) await db.put('moves', move);
+    }
+    await this.#changed();
+  }
+}
+
+export const ownMoves = new OwnMoves();
