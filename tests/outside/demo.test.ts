@@ -1,6 +1,13 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { moveBookOf, movesUsed, parseArrupJson, serializeArrupJson, unroll } from '../../src/core';
+import {
+  check,
+  moveBookOf,
+  movesUsed,
+  parseArrupJson,
+  serializeArrupJson,
+  unroll,
+} from '../../src/core';
 
 const FOLDER = 'src/lib/demo';
 const files = readdirSync(FOLDER).filter((name) => name.endsWith('.arrup.json'));
@@ -14,6 +21,13 @@ describe.each(files)('%s', (file) => {
   const { totalSeconds, cues, totals } = unroll(adventure);
 
   it('is written as Arrup writes it', () => expect(serializeArrupJson(adventure)).toBe(text));
+
+  it('has no finding that is neither mended nor set aside with a reason', () => {
+    const open = check(adventure, adventure.setting, unroll(adventure)).filter(
+      (finding) => finding.setAside === null,
+    );
+    expect(open).toEqual([]);
+  });
 
   it('fits its slot, and fills most of it', () => {
     expect(totalSeconds).toBeLessThanOrEqual(adventure.setting.slotSeconds);

@@ -71,7 +71,8 @@ export function proposeGuises(
       heads.find((head) => sound !== null && head.sound === sound) ??
       heads[0]!;
     const name = capital(`${word} ${fit.head}`);
-    if (used.has(name.toLowerCase()) || move.name.toLowerCase().includes(bare)) return [];
+    const twice = `${move.name} ${fit.head}`.toLowerCase().includes(bare);
+    if (used.has(name.toLowerCase()) || twice) return [];
     const fromStory = index < own.length;
     const reason: GuiseReason = rhymes(word, fit.head, book)
       ? 'rhyme'

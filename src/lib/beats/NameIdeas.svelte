@@ -17,38 +17,39 @@
     story: 'A word of your story',
     picture: 'What the move looks like',
   };
+  let asking = $state<HTMLButtonElement>();
   let asked = $state.raw<Move | null>(null);
   const thinking = $derived(asked === move ? ideas(move) : null);
 </script>
 
-{#if thinking}
-  {#await thinking}
-    <span role="status">Thinking…</span>
-  {:then proposals}
-    <span class="inline-flex flex-wrap items-baseline gap-x-1" role="group" aria-label="Name ideas">
-      {#each proposals as { name, picture, sound, reason } (name)}
-        <button
-          type="button"
-          class="inline-word font-heading text-ink"
-          title={REASONS[reason]}
-          onclick={() => {
-            asked = null;
-            ontake({ name, picture, sound: (sound && SOUND_WORDS[sound]?.[0]) ?? '' });
-          }}>{name}</button
-        >
-      {:else}
-        Nothing comes to mind. Give the story some words of its own, above.
-      {/each}
-    </span>
-  {:catch}
-    <span role="alert">That did not work. Try again.</span>
-  {/await}
-{:else}
+<span class="inline-flex flex-wrap items-baseline gap-x-2">
   <button
+    bind:this={asking}
     type="button"
     class="inline-flex min-h-6 items-baseline gap-1 underline"
-    onclick={() => (asked = move)}
+    aria-expanded={thinking !== null}
+    onclick={() => (asked = asked === move ? null : move)}
   >
     <Lightbulb size={16} class="self-center" aria-hidden="true" />name ideas
   </button>
-{/if}
+  {#await thinking then proposals}
+    {#each proposals ?? [] as { name, picture, sound, reason } (name)}
+      <button
+        type="button"
+        class="inline-word font-heading text-ink"
+        title={REASONS[reason]}
+        onclick={() => {
+          // The keyboard stays in the beat when the ideas go.
+          asking?.focus();
+          asked = null;
+          ontake({ name, picture, sound: (sound && SOUND_WORDS[sound]?.[0]) ?? '' });
+        }}>{name}</button
+      >
+    {/each}
+    {#if proposals?.length === 0}
+      <span>Nothing comes to mind. Give the story some words of its own, above.</span>
+    {/if}
+  {:catch}
+    <span role="alert">That did not work. Try again.</span>
+  {/await}
+</span>

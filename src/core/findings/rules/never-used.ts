@@ -2,6 +2,7 @@ import type { Family, Region } from '../../model/move';
 import { moveIn } from '../../moves/move-book';
 import type { FindingContext } from '../context';
 import { WHOLE, type Seen } from '../finding';
+import { has } from './setting-gives';
 
 /** Shorter sessions need not move everything. Our own judgement. */
 const LONG_ENOUGH_SECONDS = 300;
@@ -9,7 +10,7 @@ const LONG_ENOUGH_SECONDS = 300;
 const EXPECTED: readonly Region[] = ['legs', 'tummy', 'back', 'arms', 'shoulders'];
 /**
  * The families of fundamental movement skills that need nothing but a child; handling is the third
- * and needs kit, so it is asked for only where there is some. Test of Gross Motor Development and
+ * and needs a thing, so it is asked for only where one is at hand. Test of Gross Motor Development and
  * textbooks, by the list in FACTS.md.
  */
 const EXPECTED_FAMILIES: readonly Family[] = ['travelling', 'balancing'];
@@ -19,8 +20,9 @@ export function checkNeverUsed({ schedule, setting, book }: FindingContext): See
   const { totals, totalSeconds } = schedule;
   if (totalSeconds < LONG_ENOUGH_SECONDS || totals.byMove.size === 0) return [];
   const families = new Set([...totals.byMove.keys()].map((id) => moveIn(book, id).family));
-  const expected =
-    setting.kit.length > 0 ? [...EXPECTED_FAMILIES, 'handling' as const] : EXPECTED_FAMILIES;
+  const things = [...book.values()].filter(({ family }) => family === 'handling');
+  const canHandle = things.some(({ kit }) => kit.some((thing) => has(setting.kit, thing)));
+  const expected = canHandle ? [...EXPECTED_FAMILIES, 'handling' as const] : EXPECTED_FAMILIES;
   const missing = {
     region: EXPECTED.filter((region) => !totals.byRegion.has(region)),
     family: expected.filter((family) => !families.has(family)),

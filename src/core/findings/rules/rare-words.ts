@@ -16,7 +16,7 @@ const MOST_TOLD = 3;
 
 const wordsOf = (text: string) => text.match(/[\p{L}’']+/gu) ?? [];
 
-/** The word, and what it is a form of: "jumping" of "jump", "ponies" of "pony". */
+/** The word, and what it may be a form of: "jumping" of "jump", "carriers" of "carry". */
 function formsOf(word: string): string[] {
   const ends: readonly (readonly [RegExp, string])[] = [
     [/['’]s$/u, ''],
@@ -27,7 +27,9 @@ function formsOf(word: string): string[] {
     [/(ily|ier|iest|ied)$/u, 'y'],
     [/s$/u, ''],
   ];
-  return [word, ...ends.map(([end, by]) => word.replace(end, by))];
+  const once = ends.map(([end, by]) => word.replace(end, by));
+  const twice = once.flatMap((form) => ends.map(([end, by]) => form.replace(end, by)));
+  return [word, ...once, ...twice];
 }
 
 /** What the story itself has taught them: its own words and names, and the moves as they are called. */

@@ -8,7 +8,8 @@ export const JUMP_HEIGHT_METRES = 2.3;
 export const ROOM_METRES = 4;
 const SOFT_FLOORS: readonly string[] = ['mats', 'carpet', 'grass', 'sprung'];
 
-const has = (kit: readonly string[], thing: string) =>
+/** A thing is at hand, in the plural or in a longer name too: "soft balls" is a ball. */
+export const has = (kit: readonly string[], thing: string) =>
   kit.some((one) => one.toLowerCase().replace(/s$/u, '').endsWith(thing));
 
 function bring(thing: string): Fix {
