@@ -1,7 +1,9 @@
-// Runs bench/bench.ts through Vite: TypeScript as it stands, nothing more to install.
+// Runs the benches through Vite: TypeScript as it stands, nothing more to install.
 import { join } from 'node:path';
 import { runnerImport } from 'vite';
 import { installPackages, root } from './fresh.mjs';
 
 installPackages();
-await runnerImport(join(root, 'bench', 'bench.ts'), { root, configFile: false, logLevel: 'error' });
+for (const bench of ['bench.ts', 'draw.ts']) {
+  await runnerImport(join(root, 'bench', bench), { root, configFile: false, logLevel: 'error' });
+}

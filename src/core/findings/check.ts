@@ -90,9 +90,9 @@ export function check(
   const context = makeContext(adventure, setting, schedule);
   const starts = new Map<string, number>();
   for (const cue of schedule.cues) {
-    for (const key of [cue.beatId, cue.doing?.part]) {
-      if (key && !starts.has(key)) starts.set(key, cue.startSeconds);
-    }
+    if (!starts.has(cue.beatId)) starts.set(cue.beatId, cue.startSeconds);
+    const part = cue.doing?.part;
+    if (part !== undefined && !starts.has(part)) starts.set(part, cue.startSeconds);
   }
   const reasons = new Map(
     adventure.setAside.map((one) => [`${one.rule}.${one.place}`, one.reason]),

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { clockOf, lengthInWords, NO_SUM, type Beat } from '$core';
+  import { clockOf, lengthInWords, type Beat } from '$core';
   import ArrowDown from '@lucide/svelte/icons/arrow-down';
   import ArrowUp from '@lucide/svelte/icons/arrow-up';
   import Copy from '@lucide/svelte/icons/copy';
@@ -13,23 +13,25 @@
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import PencilNote from '$lib/findings/PencilNote.svelte';
   import type { Desk } from './desk.svelte';
+  import type { SheetRow } from './sheet.svelte';
 
-  type Props = { desk: Desk; beat: Beat; number: number };
-  const { desk, beat, number }: Props = $props();
+  type Props = { desk: Desk; row: SheetRow; number: number };
+  const { desk, row, number }: Props = $props();
 
+  const beat = $derived(row.beat);
   const Editor = $derived(EDITORS[beat.kind] as Component<EditorProps<Beat['kind']>>);
   const active = $derived(desk.activeId === beat.id);
-  const start = $derived(desk.starts.get(beat.id));
-  const sum = $derived(desk.schedule.totals.byBeat.get(beat.id) ?? NO_SUM);
-  const notes = $derived(desk.findingsByBeat.get(beat.id) ?? []);
-  let row: HTMLElement;
+  const { seconds, reps, notes } = $derived(row);
+  let element: HTMLElement;
 
   $effect(() => {
     if (desk.focusNext !== beat.id) return;
     desk.focusNext = null;
-    row.querySelector<HTMLElement>('textarea, input')?.focus();
-    row.scrollIntoView({ block: 'nearest' });
+    element.querySelector<HTMLElement>('textarea, input')?.focus();
+    element.scrollIntoView({ block: 'nearest' });
   });
+
+  const clockOrNothing = (start?: number) => (start === undefined ? '' : clockOf(start));
 
   function keydown(event: KeyboardEvent) {
     if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
@@ -45,7 +47,7 @@
   }
   function left(event: FocusEvent) {
     const to = event.relatedTarget;
-    if (to instanceof Node && row.contains(to)) return;
+    if (to instanceof Node && element.contains(to)) return;
     if (desk.activeId === beat.id) desk.activeId = null;
     desk.draft.closeStep();
   }
@@ -60,7 +62,7 @@
 <!-- Keys of the row work from any field within it. -->
 <!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
 <article
-  bind:this={row}
+  bind:this={element}
   class={[
     'grid grid-cols-[4.5rem_minmax(0,1fr)] rounded-lg py-2 sm:grid-cols-[6rem_minmax(0,1fr)] lg:grid-cols-[6rem_minmax(0,1fr)_16rem]',
     active && 'bg-raised shadow-[0_0_0_1px_var(--line)]',
@@ -82,15 +84,17 @@
     >
       <GripVertical size={18} aria-hidden="true" />
     </span>
-    <span class="pt-0.5 text-soft tabular">{start === undefined ? '' : clockOf(start)}</span>
+    <span class="pt-0.5 text-soft tabular"
+      >{clockOrNothing(desk.sheet.starts.get(row.beat.id))}</span
+    >
   </div>
   <div class="min-w-0">
     <Editor
       {beat}
       {active}
-      book={desk.book}
-      setting={desk.adventure.setting}
-      defaults={desk.adventure.defaults}
+      book={desk.sheet.book}
+      setting={desk.sheet.setting}
+      defaults={desk.sheet.defaults}
       ideas={(move) => desk.proposeNames(move)}
       change={(next, key) => desk.changeBeat(next, key)}
       leave={() => desk.draft.closeStep()}
@@ -130,7 +134,7 @@
   </div>
   <div class="col-start-2 pl-1 lg:col-start-3 lg:pr-4 lg:pl-6">
     <p class="text-soft tabular lg:pt-0.5 lg:text-right">
-      {lengthInWords(sum.seconds)}{#if sum.reps > 0}, {sum.reps} counted{/if}
+      {lengthInWords(seconds)}{#if reps > 0}, {reps} counted{/if}
     </p>
     {#each notes as finding (finding.rule + finding.place.part)}
       <PencilNote {desk} {finding} />

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { CHAPTER_KINDS, changeChapter, clockOf, type Beat, type Chapter } from '$core';
+  import { CHAPTER_KINDS, changeChapter, clockOf, type Chapter } from '$core';
   import ArrowDown from '@lucide/svelte/icons/arrow-down';
   import ArrowUp from '@lucide/svelte/icons/arrow-up';
   import Trash from '@lucide/svelte/icons/trash-2';
@@ -19,16 +19,25 @@
     desk.insertAt?.chapterId === chapter.id ? desk.insertAt.index : null,
   );
 
+  /** What is dragged about: `id` is another while a row is in the hand, `beatId` stays. */
+  type Row = { id: string; beatId: string };
+  const order = $derived(chapter.beats.map(({ id }) => id).join(' '));
+  // The zone goes through all its rows whenever its list is a new one: only a new order is.
+  const rows = $derived<Row[]>(
+    order === '' ? [] : order.split(' ').map((id) => ({ id, beatId: id })),
+  );
   /** While a beat is being dragged the zone shows the order that it would leave. */
-  let dragged = $state.raw<Beat[] | null>(null);
-  const beats = $derived(dragged ?? chapter.beats);
+  let dragged = $state.raw<Row[] | null>(null);
 
-  function consider(event: CustomEvent<DndEvent<Beat>>) {
+  function consider(event: CustomEvent<DndEvent<Row>>) {
     dragged = event.detail.items;
   }
-  function finalize(event: CustomEvent<DndEvent<Beat>>) {
+  function finalize(event: CustomEvent<DndEvent<Row>>) {
     dragged = null;
-    desk.dropBeats(chapter.id, event.detail.items);
+    desk.dropBeats(
+      chapter.id,
+      event.detail.items.map(({ beatId }) => beatId),
+    );
   }
   const rename = (title: string) =>
     desk.edit((now) => changeChapter(now, chapter.id, (c) => ({ ...c, title })), chapter.id);
@@ -84,7 +93,7 @@
   <div
     class="min-h-2"
     use:dragHandleZone={{
-      items: [...beats],
+      items: dragged ?? rows,
       type: 'beat',
       flipDurationMs: SETTLE_MS,
       dropTargetStyle: {},
@@ -92,8 +101,9 @@
     onconsider={consider}
     onfinalize={finalize}
   >
-    {#each beats as beat, index (beat.id)}
-      <div>
+    {#each dragged ?? rows as { id, beatId }, index (id)}
+      {@const row = desk.sheet.rows.get(beatId)}
+      <div class="line">
         {#if insertIndex === index && index > 0}
           <TypeLine
             {desk}
@@ -105,7 +115,7 @@
             onadded={(next) => (desk.insertAt = next)}
           />
         {/if}
-        <BeatRow {desk} {beat} number={firstNumber + index} />
+        {#if row}<BeatRow {desk} {row} number={firstNumber + index} />{/if}
       </div>
     {/each}
   </div>
@@ -130,6 +140,14 @@
     .head:is(:hover, :focus-within) .tools {
       opacity: 1;
     }
+  }
+  /* Lines out of sight are not laid out: a new clock time in each of 300 costs a frame and more. */
+  .line {
+    content-visibility: auto;
+    contain-intrinsic-block-size: auto 6rem;
+  }
+  .line:focus-within {
+    content-visibility: visible;
   }
   .mark {
     display: inline-block;

@@ -10,27 +10,30 @@ import {
   makeMoveFinder,
   moveBookOf,
   partsOfBeat,
+  placeKey,
   proposeGuises,
   removeBeat,
   removeChapter,
   setBeats,
   shiftBeat,
   shiftChapter,
-  startsBy,
   unroll,
   type Adventure,
   type Beat,
   type Finding,
   type GuiseProposal,
   type Move,
+  type MoveBook,
   type Pace,
   type QuickReading,
+  type Schedule,
   type Setting,
   type World,
 } from '$core';
 import { loadSoundBook } from '$lib/language/sound-book';
 import type { Draft } from '$lib/store/draft.svelte';
 import { newId } from '$lib/store/new-id';
+import { Sheet } from './sheet.svelte';
 
 /** Where a typed line goes: before the beat at `index` of the chapter, counted from 0. */
 export type InsertPlace = Readonly<{ chapterId: string; index: number }>;
@@ -49,29 +52,71 @@ export class Desk {
   /** The presenter's own moves in this browser. */
   readonly #own: () => readonly Move[];
 
+  /** What is read off the document, each time that it changes. */
+  #schedule: Schedule;
+  #findings: readonly Finding[];
+  #book: MoveBook;
+  #travelling: Adventure['moves'];
+  readonly sheet: Sheet;
+
   constructor(draft: Draft, pace: () => Pace, own: () => readonly Move[] = () => []) {
     this.draft = draft;
     this.#pace = pace;
     this.#own = own;
+    const { adventure } = draft;
+    const { setting, defaults, moves } = adventure;
+    const schedule = unroll(adventure, setting, pace());
+    this.#travelling = moves;
+    this.#schedule = $state.raw(schedule);
+    this.#findings = $state.raw(check(adventure, setting, schedule));
+    this.#book = $state.raw(this.#readBook(adventure));
+    this.sheet = new Sheet({ setting, defaults, book: this.#book });
+    this.sheet.lay(adventure, schedule, this.#findings, this.#book);
+    draft.watch(() => this.#read());
   }
 
-  readonly adventure = $derived.by(() => this.draft.adventure);
-  readonly schedule = $derived.by(() =>
-    unroll(this.adventure, this.adventure.setting, this.#pace()),
-  );
-  readonly starts = $derived(startsBy(this.schedule.cues, 'beatId'));
-  readonly #travelling = $derived(this.adventure.moves);
-  readonly book = $derived.by(() => moveBookOf({ moves: [...this.#own(), ...this.#travelling] }));
-  readonly finder = $derived(makeMoveFinder(this.book));
-  readonly isEmpty = $derived(this.adventure.chapters.every(({ beats }) => beats.length === 0));
+  #readBook({ moves }: Adventure): MoveBook {
+    return moveBookOf({ moves: [...this.#own(), ...moves] });
+  }
 
-  readonly findings = $derived.by(() =>
-    check(this.adventure, this.adventure.setting, this.schedule),
+  #read(): void {
+    const { adventure } = this;
+    this.#schedule = unroll(adventure, adventure.setting, this.#pace());
+    this.#findings = check(adventure, adventure.setting, this.#schedule);
+    if (adventure.moves !== this.#travelling) {
+      this.#travelling = adventure.moves;
+      this.#book = this.#readBook(adventure);
+    }
+    this.sheet.lay(adventure, this.#schedule, this.#findings, this.#book);
+  }
+  get adventure(): Adventure {
+    return this.draft.adventure;
+  }
+
+  get schedule(): Schedule {
+    return this.#schedule;
+  }
+
+  get findings(): readonly Finding[] {
+    return this.#findings;
+  }
+
+  get book(): MoveBook {
+    return this.#book;
+  }
+
+  readonly finder = $derived.by(() => makeMoveFinder(this.#book));
+  readonly isEmpty = $derived.by(() =>
+    this.adventure.chapters.every(({ beats }) => beats.length === 0),
   );
-  readonly findingsByBeat = $derived(Map.groupBy(this.findings, (finding) => finding.place.beatId));
+  /** Between the two halves of a drag from one chapter to another a beat is in neither. */
+  #beforeDrag: ReadonlyMap<string, Beat> | null = null;
 
   /** Mends a finding: one step to undo. */
-  mend({ fix }: Finding): void {
+  mend({ rule, place }: Pick<Finding, 'rule' | 'place'>): void {
+    const key = placeKey({ place });
+    const found = this.findings.find((one) => one.rule === rule && placeKey(one) === key);
+    const fix = found?.fix;
     if (fix) this.edit((now) => fix(now, newId));
   }
 
@@ -160,9 +205,14 @@ export class Desk {
   }
 
   /** A drag leaves a chapter with these beats; a drag between two chapters is one step to undo. */
-  dropBeats(chapterId: string, beats: readonly Beat[]): void {
+  dropBeats(chapterId: string, beatIds: readonly string[]): void {
+    this.#beforeDrag ??= new Map([...this.sheet.rows].map(([id, { beat }]) => [id, beat]));
+    const beats = beatIds.flatMap((id) => this.#beforeDrag?.get(id) ?? []);
     this.edit((now) => setBeats(now, chapterId, beats), 'drag');
-    queueMicrotask(() => this.draft.closeStep());
+    queueMicrotask(() => {
+      this.#beforeDrag = null;
+      this.draft.closeStep();
+    });
   }
 
   /** Names for a move in this story, none of which is in use already. */

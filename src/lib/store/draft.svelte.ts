@@ -46,6 +46,7 @@ export class Draft {
   #saving: Promise<void> | null = null;
   /** The presenter has been told that saving fails: once is enough. */
   #told = false;
+  #watcher = () => {};
   readonly #world: DraftWorld;
   readonly #now: () => number;
 
@@ -59,6 +60,16 @@ export class Draft {
 
   get adventure(): Adventure {
     return this.#history.present;
+  }
+
+  /** Tells when the document is another, at once. One listener: the desk that it lies on. */
+  watch(listener: () => void): void {
+    this.#watcher = listener;
+  }
+
+  #set(history: History<Adventure>): void {
+    this.#history = history;
+    this.#watcher();
   }
 
   get state(): SaveState {
@@ -93,7 +104,7 @@ export class Draft {
 
   #take(history: History<Adventure>): void {
     if (history.present === this.adventure) return;
-    this.#history = history;
+    this.#set(history);
     this.#schedule();
   }
 
@@ -152,7 +163,7 @@ export class Draft {
     const title = `${document.title || 'Untitled adventure'} (from the other tab)`;
     const copy = copyAdventure(document, title, this.#world.newId);
     const { record } = await this.#world.save(copy, 0);
-    this.#history = startHistory(copy);
+    this.#set(startHistory(copy));
     this.#saved = copy;
     this.#base = record.revision;
     this.#state = 'saved';
@@ -165,7 +176,7 @@ export class Draft {
     if (this.#state !== 'saved') return;
     const record = await this.#world.load(id);
     if (!record || record.revision <= this.#base || this.#state !== 'saved') return;
-    this.#history = recordStep(this.#history, record.document);
+    this.#set(recordStep(this.#history, record.document));
     this.#saved = record.document;
     this.#base = record.revision;
     this.#world.tell({ kind: 'taken over', title: record.document.title });

@@ -23,6 +23,7 @@ export class Landscape {
   readonly totalSeconds: number;
   /** Kept: the stage asks at every frame. */
   #heights: readonly number[] | null = null;
+  #ridge: string | null = null;
 
   constructor(
     readonly cues: readonly LandCue[],
@@ -49,6 +50,11 @@ export class Landscape {
 
   /** The ridge as a line, from the start to the end of the session. */
   get ridge(): string {
+    this.#ridge ??= this.#drawRidge();
+    return this.#ridge;
+  }
+
+  #drawRidge(): string {
     const across = this.x(this.totalSeconds);
     const samples = Math.max(2, Math.round(across * SAMPLES_PER_PIXEL));
     const points = drawTerrain(this.cues as readonly Cue[], samples);

@@ -1,7 +1,9 @@
 import type { AgeBand } from '../../model/ages';
 import { countWords } from '../../language/count-words';
+import type { Beat } from '../../model/beat';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';
+import { remember } from '../remember';
 import { spokenLines } from '../spoken';
 
 /** Words that listening ears hold in one sentence. Our own judgement. */
@@ -9,12 +11,16 @@ export const SENTENCE_WORDS: Readonly<Record<AgeBand, number>> = { '3-4': 16, '5
 
 const sentencesOf = (text: string) => text.split(/[.!?:;…]+(?:\s|$)/u);
 
+/** Words in the longest sentence of a beat. */
+const longestSentence = remember((beat: Beat): number =>
+  Math.max(0, ...spokenLines(beat).flatMap(sentencesOf).map(countWords)),
+);
+
 /** A sentence too long to be taken in by ear. */
 export function checkSentences({ adventure, beats, band }: FindingContext): Seen[] {
   const most = adventure.limits.sentenceWords ?? SENTENCE_WORDS[band];
   return [...beats.values()].flatMap((beat) => {
-    const sentences = spokenLines(beat).flatMap(sentencesOf);
-    const words = Math.max(0, ...sentences.map(countWords));
+    const words = longestSentence(beat);
     if (words <= most) return [];
     const place = { beatId: beat.id, part: null };
     return [{ place, severity: 'think' as const, params: { words, most }, fix: null }];

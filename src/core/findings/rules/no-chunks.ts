@@ -19,8 +19,8 @@ export function checkChunks({ parts }: FindingContext): Seen[] {
     const dose = action?.dose;
     if (!action || !dose || (dose.unit !== 'reps' && dose.unit !== 'steps')) return [];
     const amount = Math.max(...dose.amounts);
-    const chunks = dose.amounts.flatMap((n) => (n > CHUNK_AFTER ? inChunks(n) : [n]));
     if (amount <= CHUNK_AFTER) return [];
+    const chunks = dose.amounts.flatMap((n) => (n > CHUNK_AFTER ? inChunks(n) : [n]));
     return [
       {
         place: { beatId: beat.id, part: action.id },

@@ -1,22 +1,27 @@
+import type { Beat } from '../../model/beat';
 import type { FindingContext } from '../context';
 import { WHOLE, type Seen } from '../finding';
+import { remember } from '../remember';
+import { spokenLines } from '../spoken';
 
 const PROMISE = /\b(\d{2,4})\s+(?:moves|reps|goes|jumps and hops|movements)\b/iu;
+
+function promiseIn(text: string): number | null {
+  const found = PROMISE.exec(text);
+  return found ? Number(found[1]) : null;
+}
+const promiseOfBeat = remember((beat: Beat) => promiseIn(spokenLines(beat).join('\n')));
 
 /** "100 moves" is said, and the doses come to something else. */
 export function checkPromise({ adventure, beats, schedule }: FindingContext): Seen[] {
   const { reps } = schedule.totals.all;
-  const spoken: [string, string | null][] = [
-    [adventure.title, null],
-    [adventure.world.want, null],
-    ...[...beats.values()].map((beat): [string, string] => {
-      if (beat.kind === 'tell' || beat.kind === 'drink') return [beat.text, beat.id];
-      return [beat.say, beat.id];
-    }),
+  const promises: [number | null, string | null][] = [
+    [promiseIn(adventure.title), null],
+    [promiseIn(adventure.world.want), null],
+    ...[...beats.values()].map((beat): [number | null, string] => [promiseOfBeat(beat), beat.id]),
   ];
-  for (const [text, beatId] of spoken) {
-    const promised = Number(PROMISE.exec(text)?.[1] ?? reps);
-    if (promised === reps) continue;
+  for (const [promised, beatId] of promises) {
+    if (promised === null || promised === reps) continue;
     return [
       {
         place: { ...WHOLE, beatId },

@@ -1,8 +1,13 @@
 import { daleChall } from 'dale-chall';
 import { spache } from 'spache';
 import { syllable } from 'syllable';
+import type { World } from '../../model/adventure';
+import type { Beat } from '../../model/beat';
+import type { Part } from '../../model/beat-parts';
+import type { Move } from '../../model/move';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';
+import { remember } from '../remember';
 import { spokenLines } from '../spoken';
 
 /**
@@ -32,38 +37,53 @@ function formsOf(word: string): string[] {
   return [word, ...once, ...twice];
 }
 
-/** What the story itself has taught them: its own words and names, and the moves as they are called. */
-function taughtBy({ adventure, parts }: FindingContext): ReadonlySet<string> {
-  const { world, title } = adventure;
-  const texts = [
-    title,
+const isFamiliar = (word: string) => formsOf(word).some((form) => FAMILIAR.has(form));
+
+type Unfamiliar = Readonly<{ word: string; forms: readonly string[] }>;
+
+/** Long words in a beat's lines that are outside the lists, each once. */
+const unfamiliarWords = remember((beat: Beat): readonly Unfamiliar[] => {
+  const words = spokenLines(beat).flatMap((line) => wordsOf(line.toLowerCase()));
+  return [...new Set(words)]
+    .filter((word) => !isFamiliar(word) && syllable(word) >= LONG_SYLLABLES)
+    .map((word) => ({ word, forms: formsOf(word) }));
+});
+
+const wordsIn = (texts: readonly string[]) => texts.flatMap((text) => wordsOf(text.toLowerCase()));
+const wordsOfWorld = remember((world: World) =>
+  wordsIn([
     world.name,
     ...world.words,
     ...world.colours,
     ...world.cast.flatMap(({ name, role }) => [name, role]),
-    ...parts.flatMap(({ part, move }) => [
-      part.guise.name,
-      part.guise.picture,
-      move.name,
-      ...move.aliases,
-    ]),
-  ];
-  return new Set(texts.flatMap((text) => wordsOf(text.toLowerCase())));
+  ]),
+);
+const wordsOfPart = remember(({ guise }: Part) => wordsIn([guise.name, guise.picture]));
+const wordsOfMove = remember(({ name, aliases }: Move) => wordsIn([name, ...aliases]));
+
+/** What the story itself has taught them: its own words and names, and the moves as they are called. */
+function taughtBy({ adventure, parts }: FindingContext): ReadonlySet<string> {
+  const taught = new Set([...wordsIn([adventure.title]), ...wordsOfWorld(adventure.world)]);
+  for (const { part, move } of parts) {
+    for (const word of wordsOfPart(part)) taught.add(word);
+    for (const word of wordsOfMove(move)) taught.add(word);
+  }
+  return taught;
 }
 
 /** Long words that small listeners are unlikely to know, and that the story does not teach. */
 export function checkRareWords(context: FindingContext): Seen[] {
   const taught = taughtBy(context);
-  const known = (word: string) =>
-    formsOf(word).some((form) => FAMILIAR.has(form) || taught.has(form));
   return [...context.beats.values()].flatMap((beat) => {
-    const words = spokenLines(beat).flatMap((line) => wordsOf(line.toLowerCase()));
-    const rare = [...new Set(words)].filter(
-      (word) => syllable(word) >= LONG_SYLLABLES && !known(word),
+    const rare = unfamiliarWords(beat).filter(
+      ({ forms }) => !forms.some((form) => taught.has(form)),
     );
     if (rare.length === 0) return [];
     const place = { beatId: beat.id, part: null };
-    const told = rare.slice(0, MOST_TOLD).join(', ');
+    const told = rare
+      .slice(0, MOST_TOLD)
+      .map(({ word }) => word)
+      .join(', ');
     return [{ place, severity: 'think' as const, params: { words: told }, fix: null }];
   });
 }

@@ -1,0 +1,98 @@
+import {
+  startsBy,
+  type Adventure,
+  type Beat,
+  type Defaults,
+  type Finding,
+  type MoveBook,
+  type Schedule,
+  type Setting,
+} from '$core';
+import { SvelteMap } from 'svelte/reactivity';
+
+/** What the line of a beat shows besides the beat itself. */
+export type SheetRow = Readonly<{
+  beat: Beat;
+  seconds: number;
+  reps: number;
+  notes: readonly Finding[];
+}>;
+
+type Frame = Readonly<{ setting: Setting; defaults: Defaults; book: MoveBook }>;
+
+const NO_NOTES: readonly Finding[] = [];
+
+const saysTheSame = (one: readonly Finding[], other: readonly Finding[]) =>
+  one === other || (one.length === other.length && JSON.stringify(one) === JSON.stringify(other));
+
+const isSame = (one: SheetRow, other: SheetRow) =>
+  one.beat === other.beat &&
+  one.seconds === other.seconds &&
+  one.reps === other.reps &&
+  saysTheSame(one.notes, other.notes);
+
+/**
+ * What the lines of the script are drawn from, a signal for each line. With everything derived
+ * from the one document, a key stroke in a script of 300 beats woke some thousand effects, most of
+ * them to find nothing new (15 ms); laid out like this, only lines that changed are touched.
+ */
+export class Sheet {
+  readonly rows = new SvelteMap<string, SheetRow>();
+  /** Seconds from the start of the session, for beats that take time: a longer line moves them all. */
+  readonly starts = new SvelteMap<string, number>();
+  #frame: Frame;
+
+  constructor(frame: Frame) {
+    this.#frame = $state.raw(frame);
+  }
+
+  get setting(): Setting {
+    return this.#frame.setting;
+  }
+
+  get defaults(): Defaults {
+    return this.#frame.defaults;
+  }
+
+  get book(): MoveBook {
+    return this.#frame.book;
+  }
+
+  /** Lays the script out anew; what is as it was stays untouched. */
+  lay(
+    { chapters, setting, defaults }: Adventure,
+    { cues, totals }: Schedule,
+    findings: readonly Finding[],
+    book: MoveBook,
+  ): void {
+    const frame = this.#frame;
+    if (frame.setting !== setting || frame.defaults !== defaults || frame.book !== book) {
+      this.#frame = { setting, defaults, book };
+    }
+    const starts = startsBy(cues, 'beatId');
+    const notes = Map.groupBy(findings, ({ place }) => place.beatId);
+    const gone = new Set(this.rows.keys());
+    for (const { beats } of chapters) {
+      for (const beat of beats) {
+        const { id } = beat;
+        gone.delete(id);
+        const sum = totals.byBeat.get(id);
+        const row: SheetRow = {
+          beat,
+          seconds: sum?.seconds ?? 0,
+          reps: sum?.reps ?? 0,
+          notes: notes.get(id) ?? NO_NOTES,
+        };
+        const start = starts.get(id);
+        if (start !== undefined) this.starts.set(id, start);
+        else this.starts.delete(id);
+        const before = this.rows.get(id);
+        if (!before || !isSame(before, row)) this.rows.set(id, row);
+      }
+    }
+    for (const id of gone) {
+      this.rows.delete(id);
+      this.starts.delete(id);
+    }
+  }
+}
