@@ -9,6 +9,7 @@ export type {
   Beat,
   BeatKind,
   Circuit,
+  Draw,
   Drink,
   Guise,
   MoveBeat,
@@ -16,6 +17,15 @@ export type {
   Station,
   Tell,
 } from './model/beat';
+export {
+  DEVICE_KINDS,
+  DIE_SIDES,
+  MOST_DRAWS,
+  MOST_ENTRIES,
+  REPEATS,
+  RETURNS,
+} from './model/chance';
+export type { AmountRule, Device, DrawRules, Entry } from './model/chance';
 export { doseTotal, DOSE_UNITS, MAX_AMOUNT, MAX_SETS, plainDose } from './model/dose';
 export type { Dose, DoseSides, DoseUnit } from './model/dose';
 export {
@@ -55,6 +65,16 @@ export { carryMoves, newOwnMove } from './moves/own-moves';
 export { cautionsOf, DEFERRING_LINE, kitOf, movesUsed } from './moves/needs';
 export type { Caution } from './moves/needs';
 
+export { amountOf } from './chance/amount';
+export { chanceOfAtLeast, chanceToTakeOver, meanOf, oddsOf, quantileOf } from './chance/odds';
+export type { Distribution, LengthOf, Odds } from './chance/odds';
+export { diceTotals, diceWays, potOf } from './chance/pot';
+export type { Outcome, Pot } from './chance/pot';
+export { seededRandom } from './chance/random';
+export type { Random } from './chance/random';
+export { resolveBeat } from './chance/resolve';
+export type { ResolvedDraw, TypedOutcome } from './chance/resolve';
+
 export { check, placeKey, RULE_IDS, setAside } from './findings/check';
 export type { Finding, RuleId } from './findings/check';
 export { usualLimits } from './findings/usual-limits';
@@ -76,6 +96,9 @@ export type { Pace } from './schedule/pace';
 export { drawTerrain } from './schedule/terrain';
 export type { TerrainPoint } from './schedule/terrain';
 export { DRINK_SECONDS, QUESTION_WAIT_SECONDS } from './schedule/timing';
+export { outcomeLabel } from './schedule/beats/draw';
+export { drawLength, resolveDraws } from './schedule/resolve-draws';
+export type { Draws, TypedDraws } from './schedule/resolve-draws';
 export { NO_SUM } from './schedule/totals';
 export type { Sum, Totals } from './schedule/totals';
 export { unroll } from './schedule/unroll';
@@ -83,6 +106,7 @@ export type { Schedule } from './schedule/unroll';
 
 export { beatFromReading } from './language/beat-from-reading';
 export { beatInWords, beatLabel } from './language/beat-label';
+export { amountInWords, deviceInWords, rulesInWords, stopInWords } from './language/draw-words';
 export { clockOf, lengthInWords } from './language/clock';
 export { proposeGuises } from './language/guises';
 export type { GuiseProposal } from './language/guises';

@@ -1,4 +1,4 @@
-import { expect, openShelf, startNew, test, typeLine } from './arrup';
+import { expect, openShelf, saved, startNew, stored, test, typeLine } from './arrup';
 
 test('finds moves by words and by what is asked of them', async ({ page }) => {
   await openShelf(page);
@@ -43,4 +43,74 @@ test('the desk says who gets a turn, with the share of the day', async ({ page }
   await expect(
     page.getByRole('img', { name: /^Chart: seconds of work for each part/u }),
   ).toBeVisible();
+});
+
+test('a move of one’s own: made from another, changed, used, carried in the file', async ({
+  page,
+}) => {
+  await openShelf(page);
+  await page.goto('/moves/frog-jump');
+  await page.getByRole('button', { name: 'A copy to make your own' }).click();
+  await page.getByLabel('Name of the move').fill('newt leap');
+  await page.getByLabel('Most for ages 3 and 4').fill('5');
+  await page.getByRole('button', { name: 'neck', exact: true }).click();
+  await expect(page.locator('[data-save=saved]')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: 'neck', exact: true })).toHaveAttribute(
+    'aria-pressed',
+    'false',
+  );
+  await page.getByRole('link', { name: 'Done' }).click();
+  await expect(page.getByRole('main')).toContainText('4 to 5');
+
+  await startNew(page, 'Newts');
+  await typeLine(page, 'The adventure', '5 newt leaps');
+  await saved(page);
+  const carried = async () => {
+    const records = await stored<{ document: { title: string; moves: { name: string }[] } }>(
+      page,
+      'adventures',
+    );
+    return records.find(({ document }) => document.title === 'Newts')!.document.moves;
+  };
+  expect((await carried()).map(({ name }) => name)).toEqual(['newt leap']);
+
+  // What is mended in Moves is mended in the script.
+  await page.goto('/moves');
+  await page.getByLabel('Find a move').fill('newt leap');
+  await page.getByRole('link', { name: /newt leap/u }).click();
+  await page.getByRole('link', { name: 'Change it' }).click();
+  await page.getByLabel('Name of the move').fill('great newt leap');
+  await expect(page.locator('[data-save=saved]')).toBeVisible();
+  await expect.poll(async () => (await carried())[0]?.name).toBe('great newt leap');
+  await page.getByRole('link', { name: 'Done' }).click();
+  await page.getByRole('button', { name: 'Delete' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByLabel('Find a move').fill('great newt leap');
+  await expect(page.getByRole('link', { name: /great newt leap/u })).toContainText('yours');
+});
+
+test('finds moves by their first sound, and thinks of names in the story', async ({ page }) => {
+  await openShelf(page);
+  await page.goto('/moves');
+  await expect(page.getByLabel('First letter or sound').locator('option')).not.toHaveCount(27);
+  await page.getByLabel('First letter or sound').selectOption('N');
+  const rows = page.locator('main li');
+  await expect(rows.filter({ hasText: 'knee hug' })).toBeVisible();
+  for (const row of await rows.allInnerTexts()) expect(row.toLowerCase()).toMatch(/^(n|kn)/u);
+
+  await page.goto('/desk/adv_late-letter');
+  const beat = page.locator('[data-beat]', {
+    has: page.getByLabel('Name of this move in your story'),
+  });
+  const name = beat.first().getByLabel('Name of this move in your story');
+  const before = await name.inputValue();
+  await name.focus();
+  await beat.first().getByRole('button', { name: 'name ideas' }).click();
+  const ideas = beat.first().getByLabel('Name ideas').locator('button[title]');
+  const idea = await ideas.first().innerText();
+  await ideas.first().click();
+  await expect(name).toHaveValue(idea);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(name).toHaveValue(before);
 });

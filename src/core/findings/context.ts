@@ -1,13 +1,14 @@
 import type { Adventure, Chapter } from '../model/adventure';
 import { ageBandOf, type AgeBand } from '../model/ages';
 import type { Action, Beat, Station } from '../model/beat';
+import { partsOfBeat } from '../model/beat-parts';
 import type { Move } from '../model/move';
 import type { Setting } from '../model/setting';
 import { moveBookOf, moveIn, type MoveBook } from '../moves/move-book';
 import type { Cue } from '../schedule/cue';
 import type { Schedule } from '../schedule/unroll';
 
-/** A move as it stands in the script. `action` is null for a station of a circuit. */
+/** A move as it stands in the script. `action` is null for what has no dose of its own to judge. */
 export type UsedPart = Readonly<{
   chapter: Chapter;
   beat: Beat;
@@ -30,28 +31,16 @@ export type FindingContext = Readonly<{
   chapters: ReadonlyMap<string, Chapter>;
 }>;
 
+/** Doses of a draw are judged by what may be drawn, not one by one: they come without an action. */
 function partsOf(adventure: Adventure, book: MoveBook): UsedPart[] {
-  const used: UsedPart[] = [];
-  for (const chapter of adventure.chapters) {
-    for (const beat of chapter.beats) {
-      if (beat.kind === 'move') {
-        for (const action of beat.actions) {
-          used.push({ chapter, beat, part: action, action, move: moveIn(book, action.move) });
-        }
-      } else if (beat.kind === 'circuit') {
-        for (const station of beat.stations) {
-          used.push({
-            chapter,
-            beat,
-            part: station,
-            action: null,
-            move: moveIn(book, station.move),
-          });
-        }
-      }
-    }
-  }
-  return used;
+  return adventure.chapters.flatMap((chapter) =>
+    chapter.beats.flatMap((beat) =>
+      partsOfBeat(beat).map((part): UsedPart => {
+        const action = beat.kind === 'move' && 'dose' in part ? part : null;
+        return { chapter, beat, part, action, move: moveIn(book, part.move) };
+      }),
+    ),
+  );
 }
 
 export function makeContext(

@@ -1,5 +1,6 @@
 import type { Adventure, ChapterKind } from '../model/adventure';
 import { NO_GUISE, type Action, type Beat, type MoveBeat } from '../model/beat';
+import { changeParts } from '../model/beat-parts';
 import { plainDose, type Dose } from '../model/dose';
 import { addBeats, changeBeat, findBeat } from '../model/edit';
 import type { NewId } from '../model/new-adventure';
@@ -62,15 +63,12 @@ export function swapMove(
   move: string,
   dose: Dose,
 ): Adventure {
-  return changeBeat(adventure, beatId, (beat) => {
-    if (beat.kind === 'move') {
-      const actions = beat.actions.map((a) => (a.id === partId ? { ...a, move, dose } : a));
-      return { ...beat, actions };
-    }
-    if (beat.kind !== 'circuit') return beat;
-    const stations = beat.stations.map((s) => (s.id === partId ? { ...s, move } : s));
-    return { ...beat, stations };
-  });
+  return changeBeat(adventure, beatId, (beat) =>
+    changeParts(beat, (part) => {
+      if (part.id !== partId) return part;
+      return 'dose' in part ? { ...part, move, dose } : { ...part, move };
+    }),
+  );
 }
 
 /** Seconds of a move, whichever side, once. */

@@ -1,4 +1,5 @@
 import { lengthInWords } from './clock';
+import { amountInWords, deviceInWords, rulesInWords, stopInWords } from './draw-words';
 import { doseInWords } from './dose-words';
 import type { Beat } from '../model/beat';
 import { moveIn, type MoveBook } from '../moves/move-book';
@@ -16,6 +17,8 @@ export function beatLabel(beat: Beat, book: MoveBook): string {
       return shorten(beat.text) || 'An empty line';
     case 'drink':
       return 'Drink';
+    case 'draw':
+      return shorten(deviceInWords(beat));
     case 'circuit':
       return `Circuit of ${beat.stations.length}`;
     case 'move': {
@@ -36,6 +39,10 @@ export function beatInWords(beat: Beat): string {
       const rounds = beat.rounds === 1 ? '1 round' : `${beat.rounds} rounds`;
       return `${rounds} of ${beat.workSeconds} s work, ${beat.restSeconds} s rest`;
     }
+    case 'draw':
+      return [stopInWords(beat), amountInWords(beat.amount), ...rulesInWords(beat)]
+        .filter(Boolean)
+        .join('; ');
     case 'drink':
       return lengthInWords(beat.seconds);
     case 'tell':

@@ -1,4 +1,5 @@
 import type { Action, Beat, Station } from './beat';
+import type { Path } from './problem';
 
 /** A move as it stands in a beat, in a guise; an action has a dose besides. */
 export type Part = Action | Station;
@@ -7,5 +8,37 @@ export type Part = Action | Station;
 export function partsOfBeat(beat: Beat): readonly Part[] {
   if (beat.kind === 'move') return beat.actions;
   if (beat.kind === 'circuit') return beat.stations;
+  if (beat.kind === 'draw') {
+    const { entries, rules } = beat;
+    return [...entries.map(({ action }) => action), ...(rules.standIn ? [rules.standIn] : [])];
+  }
   return [];
+}
+
+/** Ids of every move that the beat may ask for, in order; also of how they travel between draws. */
+export function movesOfBeat(beat: Beat): readonly string[] {
+  const moves = partsOfBeat(beat).map(({ move }) => move);
+  const travel = beat.kind === 'draw' ? beat.rules.between?.move : undefined;
+  return travel === undefined ? moves : [...moves, travel];
+}
+
+/** Where the part at `index` of `partsOfBeat` stands in the beat. */
+export function partPath(beat: Beat, index: number): Path {
+  if (beat.kind !== 'draw') return [beat.kind === 'move' ? 'actions' : 'stations', index];
+  return index < beat.entries.length ? ['entries', index, 'action'] : ['rules', 'standIn'];
+}
+
+/** The beat with each of its parts changed by `change`, which keeps the part's kind. */
+export function changeParts(beat: Beat, change: <P extends Part>(part: P) => P): Beat {
+  if (beat.kind === 'move') return { ...beat, actions: beat.actions.map((one) => change(one)) };
+  if (beat.kind === 'circuit') {
+    return { ...beat, stations: beat.stations.map((one) => change(one)) };
+  }
+  if (beat.kind !== 'draw') return beat;
+  const { rules } = beat;
+  return {
+    ...beat,
+    entries: beat.entries.map((entry) => ({ ...entry, action: change(entry.action) })),
+    rules: { ...rules, standIn: rules.standIn && change(rules.standIn) },
+  };
 }

@@ -1,7 +1,18 @@
 import { z } from 'zod';
 import type { DeepReadonly } from './deep-readonly';
-import { doseSchema } from './dose';
-import { idSchema, lineSchema, slugSchema } from './text';
+import { actionSchema, stationSchema } from './action';
+import {
+  amountSchema,
+  deviceSchema,
+  drawRulesSchema,
+  entrySchema,
+  MOST_ENTRIES,
+  WHEN_DRAWN,
+} from './chance';
+import { idSchema, lineSchema } from './text';
+
+export { NO_GUISE } from './action';
+export type { Action, Guise, Station } from './action';
 
 /** Every kind that the design knows. A file with a kind that is not built yet says so by name. */
 export const BEAT_KINDS = ['tell', 'move', 'circuit', 'draw', 'chain', 'echo', 'drink'] as const;
@@ -10,31 +21,6 @@ export type BeatKind = (typeof BEAT_KINDS)[number];
 /** When moves are shown: each just before it, all of them first, or not at all. */
 export const SHOWINGS = ['each', 'first', 'none'] as const;
 export type Showing = (typeof SHOWINGS)[number];
-
-/** What a move is called in this world. All may be empty: then the move goes by its own name. */
-export const guiseSchema = z.strictObject({
-  name: z.string().max(80),
-  picture: z.string().max(80),
-  sound: z.string().max(80),
-  line: lineSchema,
-});
-export type Guise = Readonly<z.infer<typeof guiseSchema>>;
-export const NO_GUISE: Guise = { name: '', picture: '', sound: '', line: '' };
-
-export const actionSchema = z.strictObject({
-  id: idSchema('ac'),
-  move: slugSchema,
-  guise: guiseSchema,
-  dose: doseSchema,
-});
-export type Action = DeepReadonly<z.infer<typeof actionSchema>>;
-
-export const stationSchema = z.strictObject({
-  id: idSchema('st'),
-  move: slugSchema,
-  guise: guiseSchema,
-});
-export type Station = DeepReadonly<z.infer<typeof stationSchema>>;
 
 /**
  * What fitting may do with a beat: leave it as it stands, or take it out. Left out: its doses may
@@ -85,6 +71,24 @@ export const circuitSchema = z.strictObject({
   show: z.enum(SHOWINGS),
 });
 
+/**
+ * Chance or a list names moves and amounts. `seed` makes the same draws again, on the server, in
+ * the browser and in print.
+ */
+export const drawSchema = z.strictObject({
+  kind: z.literal('draw'),
+  id: idSchema('bt'),
+  fit,
+  say: lineSchema,
+  device: deviceSchema,
+  entries: z.array(entrySchema).max(MOST_ENTRIES),
+  amount: amountSchema,
+  rules: drawRulesSchema,
+  drawn: z.enum(WHEN_DRAWN),
+  seed: z.int().min(0).max(0xffff_ffff),
+  show: z.enum(SHOWINGS),
+});
+
 export const drinkSchema = z.strictObject({
   kind: z.literal('drink'),
   id: idSchema('bt'),
@@ -97,10 +101,12 @@ export const beatSchema = z.discriminatedUnion('kind', [
   tellSchema,
   moveBeatSchema,
   circuitSchema,
+  drawSchema,
   drinkSchema,
 ]);
 export type Beat = DeepReadonly<z.infer<typeof beatSchema>>;
 export type Tell = Extract<Beat, { kind: 'tell' }>;
 export type MoveBeat = Extract<Beat, { kind: 'move' }>;
 export type Circuit = Extract<Beat, { kind: 'circuit' }>;
+export type Draw = Extract<Beat, { kind: 'draw' }>;
 export type Drink = Extract<Beat, { kind: 'drink' }>;

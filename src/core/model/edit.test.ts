@@ -98,10 +98,10 @@ describe('edits', () => {
       fc.property(arbitraryAdventure, (start) => {
         let n = 0;
         const copy = copyAdventure(start, 'Second', (prefix) => `${prefix}_copy${(n += 1)}`);
-        const ids = JSON.stringify(copy).match(/"(adv|ch|bt|ac|st)_t\d+"/gu);
+        const ids = JSON.stringify(copy).match(/"(adv|ch|bt|ac|st|en)_t\d+"/gu);
         expect(ids).toBeNull();
         const plain = (adventure: Adventure) =>
-          JSON.stringify({ ...adventure, title: '' }).replace(/"(adv|ch|bt|ac|st)_\w+"/gu, '');
+          JSON.stringify({ ...adventure, title: '' }).replace(/"(adv|ch|bt|ac|st|en)_\w+"/gu, '');
         expect(plain(copy)).toBe(plain(start));
       }),
     );

@@ -1,6 +1,6 @@
 import { USUAL_LIMITS, type Adventure, type Chapter, type ChapterKind } from './adventure';
 import type { Beat } from './beat';
-import { partsOfBeat } from './beat-parts';
+import { changeParts, partsOfBeat } from './beat-parts';
 import { DEFAULT_SETTING, type Setting } from './setting';
 import { COUNT_IN_SECONDS } from '../schedule/timing';
 import { CURRENT_VERSION } from './versions';
@@ -37,14 +37,12 @@ export function newAdventure(newId: NewId, setting: Setting = DEFAULT_SETTING): 
 
 /** The same beat under fresh ids, its parts too. */
 export function copyBeat(beat: Beat, newId: NewId): Beat {
-  const id = newId('bt');
-  if (beat.kind === 'move') {
-    return { ...beat, id, actions: beat.actions.map((action) => ({ ...action, id: newId('ac') })) };
-  }
-  if (beat.kind === 'circuit') {
-    return { ...beat, id, stations: beat.stations.map((part) => ({ ...part, id: newId('st') })) };
-  }
-  return { ...beat, id };
+  const prefixOf = { move: 'ac', draw: 'ac', circuit: 'st' } as const;
+  const prefix = prefixOf[beat.kind as keyof typeof prefixOf];
+  const copy = changeParts(beat, (part) => ({ ...part, id: newId(prefix) }));
+  if (copy.kind !== 'draw') return { ...copy, id: newId('bt') };
+  const entries = copy.entries.map((entry) => ({ ...entry, id: newId('en') }));
+  return { ...copy, id: newId('bt'), entries };
 }
 
 const copyChapter = (chapter: Chapter, newId: NewId): Chapter => ({

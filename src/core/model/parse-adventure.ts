@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { CATALOGUE } from '../moves/catalogue';
 import { adventureSchema, type Adventure } from './adventure';
 import { BEAT_KINDS, beatSchema } from './beat';
-import { partsOfBeat } from './beat-parts';
+import { partPath, partsOfBeat } from './beat-parts';
 import { problem, problemOfIssue, type Path, type Problem, type Result } from './problem';
 import { CURRENT_VERSION, migrate } from './versions';
 
@@ -50,13 +50,19 @@ function checkReferences(adventure: Adventure): Problem[] {
     chapter.beats.forEach((beat, beatIndex) => {
       const path = ['chapters', chapterIndex, 'beats', beatIndex];
       claim(beat.id, path);
-      const list = beat.kind === 'move' ? 'actions' : 'stations';
+      if (beat.kind === 'draw') {
+        beat.entries.forEach(({ id }, index) => claim(id, [...path, 'entries', index]));
+        const travel = beat.rules.between?.move;
+        if (travel !== undefined && !moves.has(travel)) {
+          const at = [...path, 'rules', 'between', 'move'];
+          problems.push(problem('unknown-move', at, { move: travel }));
+        }
+      }
       partsOfBeat(beat).forEach((part, index) => {
-        claim(part.id, [...path, list, index]);
+        const at = [...path, ...partPath(beat, index)];
+        claim(part.id, at);
         if (!moves.has(part.move)) {
-          problems.push(
-            problem('unknown-move', [...path, list, index, 'move'], { move: part.move }),
-          );
+          problems.push(problem('unknown-move', [...at, 'move'], { move: part.move }));
         }
       });
     });

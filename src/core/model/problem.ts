@@ -17,6 +17,12 @@ export const PROBLEM_CODES = [
   'kind-not-built',
   'unknown-move',
   'same-id',
+  'no-outcome',
+  'unmapped-outcome',
+  'no-weight',
+  'no-stand-in',
+  'no-value',
+  'backwards-range',
   'invalid',
 ] as const;
 export type ProblemCode = (typeof PROBLEM_CODES)[number];

@@ -1,5 +1,5 @@
 import type { Adventure } from '../model/adventure';
-import { partsOfBeat } from '../model/beat-parts';
+import { movesOfBeat } from '../model/beat-parts';
 import type { Move } from '../model/move';
 import { moveBookOf, moveIn } from './move-book';
 
@@ -18,7 +18,7 @@ export function movesUsed(adventure: Adventure): readonly Move[] {
   const book = moveBookOf(adventure);
   const ids = new Set<string>();
   for (const { beats } of adventure.chapters) {
-    for (const beat of beats) for (const { move } of partsOfBeat(beat)) ids.add(move);
+    for (const beat of beats) for (const move of movesOfBeat(beat)) ids.add(move);
   }
   return [...ids].map((id) => moveIn(book, id));
 }

@@ -1,5 +1,5 @@
 import type { Adventure } from '../model/adventure';
-import { partsOfBeat } from '../model/beat-parts';
+import { movesOfBeat } from '../model/beat-parts';
 import type { Move } from '../model/move';
 import type { NewId } from '../model/new-adventure';
 import { BUILT_IN } from './move-book';
@@ -54,7 +54,7 @@ export function carryMoves(adventure: Adventure, own: readonly Move[]): Adventur
     for (const form of [move.easier, move.harder, move.seated]) need(form);
   };
   for (const { beats } of adventure.chapters) {
-    for (const beat of beats) for (const { move } of partsOfBeat(beat)) need(move);
+    for (const beat of beats) for (const move of movesOfBeat(beat)) need(move);
   }
   const moves = [...needed];
   const same =

@@ -1,5 +1,6 @@
 import type { Adventure, Chapter } from '../model/adventure';
-import type { Action, Station } from '../model/beat';
+import type { ResolvedDraw } from '../chance/resolve';
+import type { Action, Draw, Station } from '../model/beat';
 import type { Effort, Move, Posture } from '../model/move';
 import type { Setting } from '../model/setting';
 import { moveIn, type MoveBook } from '../moves/move-book';
@@ -50,6 +51,8 @@ export class Score {
     readonly setting: Setting,
     readonly pace: Pace,
     readonly book: MoveBook,
+    /** The draws of a beat, as chance or the presenter has them. */
+    readonly drawsOf: (beat: Draw) => readonly ResolvedDraw[] = () => [],
   ) {}
 
   enter(chapter: Chapter, beatId: string): void {

@@ -28,6 +28,10 @@ export const CHANGE_TO_LYING_EXTRA_SECONDS = 5;
 export const CHANGE_KIT_EXTRA_SECONDS = 3;
 /** A drink. Common practice: about 30 s. */
 export const DRINK_SECONDS = 30;
+/** Rolling, spinning or drawing, and reading what it is. Our own judgement. */
+export const DRAW_SECONDS = 4;
+/** Reading the next one out, or calling it. Our own judgement. */
+export const READ_OUT_SECONDS = 2;
 /** A circuit's usual work and rest. Common practice: timed work 20-45 s, rests 10-15 s. */
 export const CIRCUIT_WORK_SECONDS = 30;
 export const CIRCUIT_REST_SECONDS = 15;

@@ -177,7 +177,13 @@ describe('any adventure', () => {
 
   it('does twice the work when every dose is doubled', () => {
     fc.assert(
-      fc.property(arbitraryAdventure, (adventure) => {
+      fc.property(arbitraryAdventure, (given) => {
+        // A draw's amounts may come from a die, and travelling between draws stays as it is.
+        const chapters = given.chapters.map((chapter) => ({
+          ...chapter,
+          beats: chapter.beats.filter(({ kind }) => kind !== 'draw'),
+        }));
+        const adventure = { ...given, chapters };
         const doubled = {
           ...adventure,
           chapters: adventure.chapters.map((chapter) => ({

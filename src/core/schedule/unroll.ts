@@ -3,11 +3,13 @@ import type { Beat } from '../model/beat';
 import type { Setting } from '../model/setting';
 import { moveBookOf } from '../moves/move-book';
 import { unrollCircuit } from './beats/circuit';
+import { unrollDraw } from './beats/draw';
 import { unrollDrink } from './beats/drink';
 import { unrollMove } from './beats/move';
 import { unrollTell } from './beats/tell';
 import type { Cue } from './cue';
 import { DEFAULT_PACE, type Pace } from './pace';
+import { resolveDraws, type Draws } from './resolve-draws';
 import { Score } from './score';
 import { totalUp, type Totals } from './totals';
 
@@ -27,6 +29,7 @@ const UNROLLERS: Unrollers = {
   tell: unrollTell,
   move: unrollMove,
   circuit: unrollCircuit,
+  draw: unrollDraw,
   drink: unrollDrink,
 };
 
@@ -35,16 +38,18 @@ function unrollBeat<Kind extends Beat['kind']>(beat: Extract<Beat, { kind: Kind 
 }
 
 /**
- * The timed cues of an adventure, led in `setting` (its own by default) at `pace`. Deterministic.
+ * The timed cues of an adventure, led in `setting` (its own by default) at `pace`, with these
+ * draws (those of the beats' own seeds by default). Deterministic.
  * Throws a RangeError for a move that neither the catalogue nor the adventure has.
  */
 export function unroll(
   adventure: Adventure,
   setting: Setting = adventure.setting,
   pace: Pace = DEFAULT_PACE,
+  draws: Draws = resolveDraws(adventure, setting, pace),
 ): Schedule {
   const book = moveBookOf(adventure);
-  const score = new Score(adventure, setting, pace, book);
+  const score = new Score(adventure, setting, pace, book, ({ id }) => draws.get(id) ?? []);
   for (const chapter of adventure.chapters) {
     for (const beat of chapter.beats) {
       score.enter(chapter, beat.id);

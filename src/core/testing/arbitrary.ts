@@ -1,7 +1,8 @@
 /** Any adventure that the schema allows, of a size that tests can run through. */
 import fc from 'fast-check';
 import { CHAPTER_KINDS, type Adventure } from '../model/adventure';
-import { SHOWINGS, type Beat, type Guise } from '../model/beat';
+import { SHOWINGS, type Beat, type Draw, type Guise } from '../model/beat';
+import { RETURNS } from '../model/chance';
 import { DOSE_SIDES, DOSE_UNITS, type Dose } from '../model/dose';
 import { newAdventure } from '../model/new-adventure';
 import { CATALOGUE } from '../moves/catalogue';
@@ -60,6 +61,51 @@ const beat: fc.Arbitrary<WithoutId<Beat>> = fc.oneof(
   }),
 );
 
+/** Draws that can be drawn from, and some that cannot. */
+const drawBeats: fc.Arbitrary<WithoutId<Beat>> = fc
+  .record({
+    say: text,
+    device: fc.constantFrom<Draw['device']>(
+      { kind: 'list' },
+      { kind: 'spinner' },
+      { kind: 'letters' },
+      { kind: 'die', sides: 4, dice: 1 },
+      { kind: 'deck', lowest: 1, highest: 5, copies: 1 },
+    ),
+    table: fc.array(fc.record({ label: text, move, guise, dose }), { maxLength: 5 }),
+    amount: fc.constantFrom<Draw['amount']>(
+      { from: 'dose' },
+      { from: 'number die', sides: 6, dice: 1, times: 2, plus: 0, least: 2, most: 30, ask: true },
+    ),
+    returns: fc.constantFrom(...RETURNS),
+    onRepeat: fc.constantFrom('keep' as const, 'again' as const),
+    draws: fc.integer({ min: 1, max: 6 }),
+    seed: fc.nat(),
+    show: fc.constantFrom(...SHOWINGS),
+  })
+  .map(({ table, returns, onRepeat, draws, ...given }) => ({
+    kind: 'draw' as const,
+    drawn: 'live' as const,
+    ...given,
+    entries: table.map(({ label, ...action }, n) => ({
+      id: '',
+      label,
+      faces: [n + 1],
+      weight: n,
+      action: { id: '', ...action },
+    })),
+    rules: {
+      returns,
+      onRepeat,
+      standIn: null,
+      thirdInARow: 'original' as const,
+      mostOfOne: null,
+      stop: { after: 'draws' as const, draws },
+      between: { move: 'jog', leastSeconds: 3, mostSeconds: 8 },
+      turns: 'leader' as const,
+    },
+  }));
+
 function withIds(given: WithoutId<Beat>, newId: (prefix: string) => string): Beat {
   const whole = { ...given, id: newId('bt') } as Beat;
   if (whole.kind === 'move') {
@@ -67,6 +113,14 @@ function withIds(given: WithoutId<Beat>, newId: (prefix: string) => string): Bea
   }
   if (whole.kind === 'circuit') {
     return { ...whole, stations: whole.stations.map((s) => ({ ...s, id: newId('st') })) };
+  }
+  if (whole.kind === 'draw') {
+    const entries = whole.entries.map((entry) => ({
+      ...entry,
+      id: newId('en'),
+      action: { ...entry.action, id: newId('ac') },
+    }));
+    return { ...whole, entries };
   }
   return whole;
 }
@@ -78,7 +132,7 @@ export const arbitraryAdventure: fc.Arbitrary<Adventure> = fc
       fc.record({
         kind: fc.constantFrom(...CHAPTER_KINDS),
         title: text,
-        beats: fc.array(beat, { maxLength: 5 }),
+        beats: fc.array(fc.oneof({ weight: 5, arbitrary: beat }, drawBeats), { maxLength: 5 }),
       }),
       { maxLength: 4 },
     ),

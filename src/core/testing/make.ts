@@ -1,6 +1,14 @@
 /** Small adventures for tests. */
 import type { Adventure } from '../model/adventure';
-import { NO_GUISE, type Action, type Beat, type Circuit, type MoveBeat } from '../model/beat';
+import {
+  NO_GUISE,
+  type Action,
+  type Beat,
+  type Circuit,
+  type Draw,
+  type MoveBeat,
+} from '../model/beat';
+import type { DrawRules } from '../model/chance';
 import { plainDose, type Dose } from '../model/dose';
 import { newAdventure, type NewId } from '../model/new-adventure';
 import { DEFAULT_SETTING, type Setting } from '../model/setting';
@@ -64,5 +72,43 @@ export function circuit(moves: number | readonly string[], given: Partial<Circui
     restAfterLast: false,
     show: 'none',
     ...given,
+  };
+}
+
+/** A live die of six, thrown ten times, of moves that are done as their doses say. */
+export function drawBeat(
+  moves: number | readonly string[],
+  given: Partial<Omit<Draw, 'rules'>> & { rules?: Partial<DrawRules> } = {},
+): Draw {
+  const list = typeof moves === 'number' ? Array.from({ length: moves }, () => 'squat') : moves;
+  const { rules, ...others } = given;
+  return {
+    kind: 'draw',
+    id: newId('bt'),
+    say: '',
+    device: { kind: 'list' },
+    entries: list.map((move, n) => ({
+      id: newId('en'),
+      label: String(n + 1),
+      faces: [n + 1],
+      weight: 1,
+      action: doseOf(move, 5),
+    })),
+    amount: { from: 'dose' },
+    drawn: 'live',
+    seed: 7,
+    show: 'none',
+    ...others,
+    rules: {
+      returns: 'back',
+      onRepeat: 'keep',
+      standIn: null,
+      thirdInARow: 'original',
+      mostOfOne: null,
+      stop: { after: 'draws', draws: 10 },
+      between: null,
+      turns: 'leader',
+      ...rules,
+    },
   };
 }

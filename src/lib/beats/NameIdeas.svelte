@@ -22,7 +22,7 @@
   const thinking = $derived(asked === move ? ideas(move) : null);
 </script>
 
-<span class="inline-flex flex-wrap items-baseline gap-x-2">
+<span class="inline-flex flex-wrap items-baseline gap-x-2" role="group" aria-label="Name ideas">
   <button
     bind:this={asking}
     type="button"

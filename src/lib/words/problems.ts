@@ -22,6 +22,12 @@ const WORDS: Readonly<Record<ProblemCode, (params: Params) => string>> = {
   'kind-not-built': ({ kind }) => `A beat of the kind “${kind}” needs a newer Arrup.`,
   'unknown-move': ({ move }) => `There is no move “${move}” in the catalogue or in the file.`,
   'same-id': ({ id }) => `The mark “${id}” is used twice.`,
+  'no-outcome': () => 'There is nothing to draw yet: put a move in.',
+  'unmapped-outcome': ({ outcome }) => `What does a ${outcome} mean? No move has it.`,
+  'no-weight': () => 'Nothing here can ever come: make a sector wider.',
+  'no-stand-in': () => 'A repeat is to be done as the stand-in, and there is none. Choose one.',
+  'no-value': () => 'This has no number to count by. Take each move’s own dose, or a number die.',
+  'backwards-range': () => 'The least is above the most.',
   invalid: () => 'This is not as it should be.',
 };
 
@@ -44,6 +50,7 @@ const LISTS: Readonly<Record<string, string>> = {
   moves: 'own move',
   amounts: 'set',
   cast: 'character',
+  entries: 'line of the table',
 };
 
 /** A path as a place in the script: "chapter 2, beat 3, move 1, dose". */

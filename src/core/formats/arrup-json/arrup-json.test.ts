@@ -81,7 +81,7 @@ describe('.arrup.json', () => {
     ],
     [
       'a kind that is not built yet',
-      (d) => void (d.chapters[0].beats[0].kind = 'draw'),
+      (d) => void (d.chapters[0].beats[0].kind = 'chain'),
       'kind-not-built',
       'chapters.0.beats.0',
     ],

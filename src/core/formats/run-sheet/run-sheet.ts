@@ -1,7 +1,10 @@
-import { doseInWords } from '../../language/dose-words';
+import { beatInWords } from '../../language/beat-label';
+import { doseInWords, unitWord } from '../../language/dose-words';
+import { amountInWords, deviceInWords } from '../../language/draw-words';
 import { clockOf, lengthInWords } from '../../language/clock';
 import type { Adventure } from '../../model/adventure';
-import type { Beat } from '../../model/beat';
+import type { Beat, Draw } from '../../model/beat';
+import type { Entry } from '../../model/chance';
 import type { Move } from '../../model/move';
 import { moveBookOf, moveIn, type MoveBook } from '../../moves/move-book';
 import { startsBy } from '../../schedule/beat-starts';
@@ -53,9 +56,31 @@ function formsInWords(book: MoveBook, move: Move): string {
     .join('; ');
 }
 
+/** A line of the table: what is on the face, and what it means. */
+function entryContent(beat: Draw, entry: Entry, book: MoveBook): Content {
+  const amount = amountInWords(beat.amount);
+  const dose = amount
+    ? `${amount} ${unitWord(entry.action.dose.unit, 2)}`
+    : doseInWords(entry.action.dose);
+  const faces = beat.device.kind === 'die' ? entry.faces.join(', ') : entry.label;
+  const content = partContent(book, entry.action, dose);
+  return { ...content, name: faces ? `${faces}: ${content.name}` : content.name };
+}
+
+/** What was drawn beforehand for the film, in order, so that it can be laid out. */
+function drawnContent(beat: Draw, schedule: Schedule): Content[] {
+  if (beat.drawn !== 'beforehand') return [];
+  const drawn = schedule.cues
+    .filter((cue) => cue.beatId === beat.id && cue.kind === 'draw')
+    .map(({ text, doing }) => (text === doing?.name ? text : `${text}: ${doing?.name}`));
+  return drawn.length === 0
+    ? []
+    : [{ ...NOTHING, name: 'Drawn beforehand', dose: drawn.join(' · ') }];
+}
+
 const rounds = (n: number) => (n === 1 ? '' : `, ${n} rounds`);
 
-function contentsOf(beat: Beat, book: MoveBook): readonly Content[] {
+function contentsOf(beat: Beat, book: MoveBook, schedule: Schedule): readonly Content[] {
   switch (beat.kind) {
     case 'tell': {
       const wait = beat.waitSeconds === undefined ? '' : `wait ${beat.waitSeconds} s`;
@@ -68,6 +93,23 @@ function contentsOf(beat: Beat, book: MoveBook): readonly Content[] {
         partContent(book, action, doseInWords(action.dose) + rounds(beat.rounds)),
       );
       return beat.say ? [{ ...NOTHING, say: beat.say }, ...parts] : parts;
+    }
+    case 'draw': {
+      const head = {
+        ...NOTHING,
+        say: beat.say,
+        name: deviceInWords(beat),
+        dose: beatInWords(beat),
+      };
+      const { standIn } = beat.rules;
+      return [
+        head,
+        ...beat.entries.map((entry) => entryContent(beat, entry, book)),
+        ...(standIn && beat.rules.onRepeat === 'stand-in'
+          ? [partContent(book, standIn, `${doseInWords(standIn.dose)}, the stand-in`)]
+          : []),
+        ...drawnContent(beat, schedule),
+      ];
     }
     case 'circuit': {
       const dose = `${beat.workSeconds} s work, ${beat.restSeconds} s rest${rounds(beat.rounds)}`;
@@ -83,7 +125,7 @@ export function runSheetRows(adventure: Adventure, schedule: Schedule): readonly
   const starts = startsBy(schedule.cues, 'beatId');
   return adventure.chapters.flatMap((chapter) =>
     chapter.beats.flatMap((beat) =>
-      contentsOf(beat, book).map((content, index) => ({
+      contentsOf(beat, book, schedule).map((content, index) => ({
         beatId: beat.id,
         startSeconds: index === 0 ? (starts.get(beat.id) ?? null) : null,
         lengthSeconds: index === 0 ? (schedule.totals.byBeat.get(beat.id)?.seconds ?? 0) : null,

@@ -1,0 +1,275 @@
+import fc from 'fast-check';
+import jstat from 'jstat';
+import { describe, expect, it } from 'vitest';
+import type { Draw } from '../model/beat';
+import type { DrawRules } from '../model/chance';
+import { doseOf, drawBeat } from '../testing/make';
+import { isOver, startDrawing, take, weightsAllowed, type DrawState } from './machine';
+import { chanceOfAtLeast, chanceToTakeOver, meanOf, oddsOf, type Odds } from './odds';
+import { simulatedOdds } from './odds-simulated';
+import { diceWays, potOf, type Pot } from './pot';
+import { seededRandom } from './random';
+import { allSeenBy } from './seen';
+
+const random = () => seededRandom(20_261_125);
+function odds(beat: Draw, runs?: number): Odds {
+  const result = oddsOf(beat, random(), undefined, runs);
+  if (!result.ok) throw new Error(JSON.stringify(result.problems));
+  return result.value;
+}
+const potFor = (beat: Draw): Pot => {
+  const pot = potOf(beat);
+  if (!pot.ok) throw new Error(JSON.stringify(pot.problems));
+  return pot.value;
+};
+const draws = (n: number): DrawRules['stop'] => ({ after: 'draws', draws: n });
+const standIn = doseOf('march', 4);
+const sixMoves = ['squat', 'march', 'hop', 'lunge', 'bear-walk', 'frog-jump'];
+const sum = (list: readonly number[]) => list.reduce((a, b) => a + b, 0);
+
+/** Every way of drawing, walked one by one: the chance of each and what was done in it. */
+function bruteForce(beat: Draw) {
+  const pot = potFor(beat);
+  const counts = Array.from({ length: pot.entries }, () => new Map<number, number>());
+  let standIns = 0;
+  let allSeen = 0;
+  const walk = (state: DrawState, chance: number, done: readonly number[], stood: number) => {
+    if (isOver(pot, state)) {
+      done.forEach((times, entry) => {
+        counts[entry]!.set(times, (counts[entry]!.get(times) ?? 0) + chance);
+      });
+      standIns += chance * stood;
+      if (pot.outcomes.every(({ entry }) => state.counts[entry]! > 0)) allSeen += chance;
+      return;
+    }
+    const weights = weightsAllowed(pot, state);
+    const all = sum(weights);
+    weights.forEach((weight, outcome) => {
+      if (weight === 0) return;
+      const taken = take(pot, state, outcome);
+      if (taken.kind === 'again') throw new Error('allowed, and yet again');
+      const { entry, standIn } = taken.drawn;
+      const now = standIn ? done : done.with(entry, done[entry]! + 1);
+      walk(taken.state, (chance * weight) / all, now, stood + (standIn ? 1 : 0));
+    });
+  };
+  walk(
+    startDrawing(pot),
+    1,
+    counts.map(() => 0),
+    0,
+  );
+  return { counts, standIns, allSeen };
+}
+
+describe('dice, against FACTS.md (any probability textbook, e.g. Feller, vol. 1)', () => {
+  it('two dice show 7 in 6 of 36 ways, and 12 in one', () => {
+    expect(diceWays(6, 2)[7]).toBe(6);
+    expect(diceWays(6, 2)[12]).toBe(1);
+    expect(sum(diceWays(6, 2))).toBe(36);
+  });
+
+  it('a die shows all six faces after 14.7 throws on average, and in 20 with 0.847988', () => {
+    const sixth = Array.from({ length: 6 }, () => 1 / 6);
+    const seen = allSeenBy(sixth, 400, false);
+    expect(seen.reduce((mean, chance) => mean + (1 - chance), 0)).toBeCloseTo(14.7, 9);
+    expect(seen[20]).toBeCloseTo(0.847988, 6);
+    const twenty = odds(drawBeat(sixMoves, { rules: { stop: draws(20) } }));
+    expect(twenty.allSeen).toBeCloseTo(0.847988, 6);
+    expect(twenty.repeats).toBeCloseTo(19 / 6, 9);
+  });
+
+  it('a face comes as often as the binomial distribution says (jstat)', () => {
+    const { counts } = odds(drawBeat(sixMoves, { rules: { stop: draws(20) } }));
+    counts[0]!.forEach((chance, k) => {
+      expect(chance).toBeCloseTo(jstat.binomial.pdf(k, 20, 1 / 6), 9);
+    });
+  });
+});
+
+describe('cards, against FACTS.md and jstat', () => {
+  const deck = { kind: 'deck' as const, lowest: 1, highest: 13, copies: 1 };
+  const eleven = (rules: Partial<DrawRules> = {}) =>
+    drawBeat(['squat', 'march', 'hop', 'lunge'], {
+      device: deck,
+      rules: { returns: 'out', stop: draws(11), ...rules },
+    });
+
+  it('a suit is missing from 11 cards with 0.027748, one suit at least with 0.110223', () => {
+    const result = odds(eleven());
+    expect(result.method).toBe('exact');
+    expect(result.counts[2]![0]).toBeCloseTo(0.027748, 6);
+    expect(1 - result.allSeen).toBeCloseTo(0.110223, 6);
+  });
+
+  it('a suit comes as often as the hypergeometric distribution says (jstat)', () => {
+    odds(eleven()).counts[1]!.forEach((chance, k) => {
+      expect(chance).toBeCloseTo(jstat.hypgeom.pdf(k, 52, 13, 11), 9);
+    });
+  });
+
+  it('ranks add up to 11 cards of 7 on average', () => {
+    const amount = { from: 'outcome' as const, times: 1, plus: 0, least: 1, most: 20, ask: false };
+    const result = odds({ ...eleven(), amount });
+    expect(meanOf(result.reps)).toBeCloseTo(77, 6);
+    expect(sum(result.reps)).toBeCloseTo(1, 9);
+  });
+});
+
+describe('any rule, against every way walked one by one', () => {
+  const cases: [string, Draw][] = [
+    ['kept', drawBeat(3, { rules: { stop: draws(5) } })],
+    ['again', drawBeat(3, { rules: { stop: draws(5), onRepeat: 'again' } })],
+    ['a stand-in', drawBeat(3, { rules: { stop: draws(6), onRepeat: 'stand-in', standIn } })],
+    [
+      'a stand-in for every later one too',
+      drawBeat(2, {
+        rules: { stop: draws(6), onRepeat: 'stand-in', standIn, thirdInARow: 'stand-in' },
+      }),
+    ],
+    ['out', drawBeat(4, { rules: { stop: draws(3), returns: 'out' } })],
+    ['a bag', drawBeat(3, { rules: { stop: draws(7), returns: 'bag' } })],
+    ['a bag, again', drawBeat(3, { rules: { stop: draws(7), returns: 'bag', onRepeat: 'again' } })],
+    ['in order', drawBeat(3, { rules: { stop: draws(5), returns: 'in order' } })],
+    [
+      'weighted sectors',
+      drawBeat(3, {
+        device: { kind: 'spinner' },
+        entries: drawBeat(3).entries.map((entry, n) => ({ ...entry, weight: n + 1 })),
+        rules: { stop: draws(5), onRepeat: 'again' },
+      }),
+    ],
+  ];
+
+  it.each(cases)('%s', (_, beat) => {
+    const result = odds(beat);
+    const brute = bruteForce(beat);
+    expect(result.method).toBe('exact');
+    result.counts.forEach((distribution, entry) => {
+      expect(sum(distribution)).toBeCloseTo(1, 9);
+      distribution.forEach((chance, k) => {
+        expect(chance).toBeCloseTo(brute.counts[entry]!.get(k) ?? 0, 9);
+      });
+    });
+    expect(result.standIns).toBeCloseTo(brute.standIns, 9);
+    expect(result.allSeen).toBeCloseTo(brute.allSeen, 9);
+  });
+
+  it.each(cases)('playing comes within its stated bound: %s', (_, beat) => {
+    const exact = odds(beat);
+    const result = oddsOf(beat, random());
+    if (!result.ok) throw new Error('not drawable');
+    const pot = potFor(beat);
+    const reps = () => new Map([[5, 1]]);
+    const played = simulatedOdds({
+      pot,
+      repsOf: reps,
+      standInReps: reps,
+      random: random(),
+      secondsOf: () => 1,
+    });
+    expect(played.method).toBe('simulated');
+    expect(played.errorBound).toBeGreaterThan(0);
+    exact.counts.forEach((distribution, entry) => {
+      distribution.forEach((chance, k) => {
+        const counted = played.counts[entry]![k] ?? 0;
+        expect(Math.abs(counted - chance)).toBeLessThanOrEqual(played.errorBound);
+      });
+    });
+    expect(Math.abs(played.allSeen - exact.allSeen)).toBeLessThanOrEqual(played.errorBound);
+    expect(played.throwsAgain).toBeCloseTo(exact.throwsAgain, 1);
+  });
+});
+
+describe('what else there is to expect', () => {
+  it('reps of two dice with a table of two: 12 gives 24, 7 gives 14', () => {
+    const beat = drawBeat(1, {
+      device: { kind: 'die', sides: 6, dice: 2 },
+      entries: [{ ...drawBeat(1).entries[0]!, faces: [2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12] }],
+      amount: { from: 'outcome', times: 2, plus: 0, least: 1, most: 40, ask: true },
+      rules: { stop: draws(1) },
+    });
+    const { reps } = odds(beat);
+    expect(reps[24]).toBeCloseTo(1 / 36, 9);
+    expect(reps[14]).toBeCloseTo(6 / 36, 9);
+  });
+
+  it('a floor lifts low throws, and sides count twice', () => {
+    const action = doseOf('hop', 5, { sides: 'each' });
+    const beat = drawBeat(1, {
+      entries: [{ ...drawBeat(1).entries[0]!, action }],
+      amount: {
+        from: 'number die',
+        sides: 6,
+        dice: 1,
+        times: 1,
+        plus: 0,
+        least: 4,
+        most: 6,
+        ask: false,
+      },
+      rules: { stop: draws(1) },
+    });
+    const { reps } = odds(beat);
+    expect(reps[8]).toBeCloseTo(4 / 6, 9);
+    expect(reps[10]).toBeCloseTo(1 / 6, 9);
+  });
+
+  it('never yields neighbours alike when the same is drawn again', () => {
+    const result = odds(drawBeat(4, { rules: { onRepeat: 'again' } }));
+    expect(result.repeats).toBe(0);
+    expect(result.throwsAgain).toBeCloseTo(9 * (0.25 / 0.75), 9);
+  });
+
+  it('says how likely one takes over: two moves in three throws always, one of them', () => {
+    expect(chanceToTakeOver(odds(drawBeat(2, { rules: { stop: draws(3) } })))).toBeCloseTo(1, 9);
+    const six = odds(drawBeat(sixMoves, { rules: { stop: draws(20) } }));
+    const one = 1 - jstat.binomial.cdf(10, 20, 1 / 6);
+    expect(chanceToTakeOver(six)).toBeCloseTo(6 * one, 9);
+  });
+
+  it('plays what is too large to walk, and says so', () => {
+    const large = drawBeat(20, { rules: { mostOfOne: 2, stop: draws(30) } });
+    const result = odds(large, 2000);
+    expect(result.method).toBe('simulated');
+    expect(result.errorBound).toBeCloseTo(Math.sqrt(Math.log(200) / 4000), 9);
+    result.counts.forEach((distribution) => expect(chanceOfAtLeast(distribution, 3)).toBe(0));
+  });
+
+  it('stops after a time, and when all were seen', () => {
+    const byTime = oddsOf(
+      drawBeat(3, { rules: { stop: { after: 'seconds', seconds: 60 } } }),
+      random(),
+      () => 13,
+      200,
+    );
+    expect(byTime.ok && meanOf(byTime.value.draws)).toBe(5);
+    const seen = odds(drawBeat(6, { rules: { stop: { after: 'all seen', most: 200 } } }), 4000);
+    expect(Math.abs(meanOf(seen.draws) - 14.7)).toBeLessThan(0.6);
+    expect(seen.allSeen).toBe(1);
+  });
+
+  it('all distributions sum to one, whatever the rules', () => {
+    const rules = fc.record({
+      returns: fc.constantFrom(
+        'back' as const,
+        'out' as const,
+        'bag' as const,
+        'in order' as const,
+      ),
+      onRepeat: fc.constantFrom('keep' as const, 'again' as const, 'stand-in' as const),
+      thirdInARow: fc.constantFrom('original' as const, 'stand-in' as const),
+      mostOfOne: fc.constantFrom(null, 1, 3),
+      stop: fc.integer({ min: 1, max: 8 }).map(draws),
+    });
+    fc.assert(
+      fc.property(rules, fc.integer({ min: 1, max: 5 }), (given, moves) => {
+        const result = odds(drawBeat(moves, { rules: { ...given, standIn } }), 300);
+        for (const one of [...result.counts, result.draws, result.reps]) {
+          expect(sum(one)).toBeCloseTo(1, 9);
+        }
+      }),
+      { numRuns: 80 },
+    );
+  });
+});

@@ -1,0 +1,118 @@
+import { z } from 'zod';
+import { actionSchema } from './action';
+import type { DeepReadonly } from './deep-readonly';
+import { idSchema, slugSchema } from './text';
+
+export const DIE_SIDES = [4, 6, 8, 10, 12, 20] as const;
+export const MOST_ENTRIES = 60;
+export const MOST_DRAWS = 200;
+
+const dieSides = z.union([
+  z.literal(4),
+  z.literal(6),
+  z.literal(8),
+  z.literal(10),
+  z.literal(12),
+  z.literal(20),
+]);
+const dice = z.int().min(1).max(4);
+
+/**
+ * What is drawn from. A die, or several whose sum counts; a spinner, whose sectors are as wide as
+ * their entries' weights; a deck, whose suits are the entries and whose ranks run from `lowest` to
+ * `highest` in so many `copies`; letters in a strip; calls; the leader's choice; a plain list.
+ */
+export const deviceSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('die'), sides: dieSides, dice }),
+  z.strictObject({ kind: z.literal('spinner') }),
+  z.strictObject({
+    kind: z.literal('deck'),
+    lowest: z.int().min(1).max(13),
+    highest: z.int().min(1).max(13),
+    copies: z.int().min(1).max(4),
+  }),
+  z.strictObject({ kind: z.literal('letters') }),
+  z.strictObject({ kind: z.literal('calls') }),
+  z.strictObject({ kind: z.literal('leader') }),
+  z.strictObject({ kind: z.literal('list') }),
+]);
+export type Device = DeepReadonly<z.infer<typeof deviceSchema>>;
+export const DEVICE_KINDS = [
+  'die',
+  'spinner',
+  'deck',
+  'letters',
+  'calls',
+  'leader',
+  'list',
+] as const satisfies readonly Device['kind'][];
+
+/**
+ * A line of the table: what an outcome means. `label` is what is on the face, sector, suit, letter
+ * or spot. `faces` are the totals of the dice that mean it. `weight` is how wide its sector is.
+ */
+export const entrySchema = z.strictObject({
+  id: idSchema('en'),
+  label: z.string().max(60),
+  faces: z.array(z.int().min(1).max(80)).max(80),
+  weight: z.number().min(0).max(1000),
+  action: actionSchema,
+});
+export type Entry = DeepReadonly<z.infer<typeof entrySchema>>;
+
+const sum = {
+  times: z.int().min(1).max(20),
+  plus: z.int().min(-20).max(100),
+  /** Floor and ceiling of the amount. */
+  least: z.int().min(1).max(600),
+  most: z.int().min(1).max(600),
+  /** The children's sum is asked, with a wait, before it is told. */
+  ask: z.boolean(),
+};
+
+/**
+ * Where the amount comes from: each entry's own dose, the outcome's value (pips, rank), or another
+ * die. The amount is `value x times + plus` within floor and ceiling, and takes the place of the
+ * dose's own; past 20 it is done in tens.
+ */
+export const amountSchema = z.discriminatedUnion('from', [
+  z.strictObject({ from: z.literal('dose') }),
+  z.strictObject({ from: z.literal('outcome'), ...sum }),
+  z.strictObject({ from: z.literal('number die'), sides: dieSides, dice, ...sum }),
+]);
+export type AmountRule = DeepReadonly<z.infer<typeof amountSchema>>;
+
+export const RETURNS = ['back', 'out', 'bag', 'in order'] as const;
+export const REPEATS = ['keep', 'again', 'stand-in'] as const;
+
+/**
+ * `returns`: what was drawn goes back; stays out; stays out until all were drawn, and then all go
+ * back (a bag); or the entries simply come in order. `onRepeat`: the same entry twice running is
+ * kept, drawn again, or done as the stand-in; `thirdInARow` says what the third is then.
+ * `mostOfOne`: no entry comes more often. `stop`: after so many draws, after a time, or when all
+ * entries were seen. `between`: the group travels for a random time within a range and freezes.
+ */
+export const drawRulesSchema = z.strictObject({
+  returns: z.enum(RETURNS),
+  onRepeat: z.enum(REPEATS),
+  standIn: actionSchema.nullable(),
+  thirdInARow: z.enum(['original', 'stand-in']),
+  mostOfOne: z.int().min(1).max(MOST_DRAWS).nullable(),
+  stop: z.discriminatedUnion('after', [
+    z.strictObject({ after: z.literal('draws'), draws: z.int().min(1).max(MOST_DRAWS) }),
+    z.strictObject({ after: z.literal('seconds'), seconds: z.int().min(10).max(3600) }),
+    z.strictObject({ after: z.literal('all seen'), most: z.int().min(1).max(MOST_DRAWS) }),
+  ]),
+  between: z
+    .strictObject({
+      move: slugSchema,
+      leastSeconds: z.int().min(1).max(120),
+      mostSeconds: z.int().min(1).max(120),
+    })
+    .nullable(),
+  turns: z.enum(['leader', 'children']),
+});
+export type DrawRules = DeepReadonly<z.infer<typeof drawRulesSchema>>;
+
+/** Draws of a film are made beforehand, from the beat's own seed; live ones anew each time. */
+export const WHEN_DRAWN = ['live', 'beforehand'] as const;

@@ -1,0 +1,50 @@
+import type { Action, MoveBeat } from '../../model/beat';
+import type { Doing, Nth } from '../cue';
+import type { Score } from '../score';
+import { HOLD_READY_SECONDS, SWAP_SECONDS, TURN_SECONDS } from '../timing';
+import { addTurn, doingOf, sidesOf } from './work';
+
+/** Whether moves run together: no count-in then. */
+type Flow = Pick<MoveBeat, 'flowing'>;
+
+/** The first turn of an action, as its showing announces it. */
+export function firstDoing(score: Score, action: Action, round: Nth): Doing {
+  const { unit, amounts, sides, ways, count } = action.dose;
+  return doingOf(score, action, {
+    unit,
+    amount: amounts[0]!,
+    count,
+    side: sidesOf(sides)[0]!,
+    set: { n: 1, of: amounts.length },
+    way: { n: 1, of: ways },
+    round,
+  });
+}
+
+function addCountIn(score: Score, beat: Flow, doing: Doing): void {
+  if (beat.flowing) return;
+  const usual = score.adventure.defaults.countInSeconds;
+  score.add('count-in', doing.unit === 'hold' ? Math.max(usual, HOLD_READY_SECONDS) : usual, '', {
+    doing,
+  });
+}
+
+/** Sets, and in each set its sides, and on each side its ways. */
+export function addSets(score: Score, beat: Flow, action: Action, first: Doing): void {
+  const { amounts, sides, ways, restSeconds } = action.dose;
+  const move = score.move(action);
+  amounts.forEach((amount, index) => {
+    const inSet = { ...first, amount, set: { n: index + 1, of: amounts.length } };
+    if (index > 0) score.add('rest', restSeconds, '', { doing: inSet });
+    addCountIn(score, beat, inSet);
+    sidesOf(sides).forEach((side, sideIndex) => {
+      const onSide = { ...inSet, side };
+      if (sideIndex > 0) score.add('swap', SWAP_SECONDS, '', { doing: onSide });
+      for (let n = 1; n <= ways; n += 1) {
+        const turn = { ...onSide, way: { n, of: ways } };
+        if (n > 1) score.add('swap', TURN_SECONDS, '', { doing: turn });
+        addTurn(score, move, turn);
+      }
+    });
+  });
+}

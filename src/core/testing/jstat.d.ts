@@ -1,0 +1,12 @@
+/** jstat has no types: what the tests compare with. */
+declare module 'jstat' {
+  const jstat: {
+    binomial: {
+      pdf(k: number, n: number, p: number): number;
+      cdf(k: number, n: number, p: number): number;
+    };
+    hypgeom: { pdf(k: number, all: number, marked: number, drawn: number): number };
+    chisquare: { inv(p: number, degrees: number): number };
+  };
+  export default jstat;
+}
