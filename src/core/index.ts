@@ -3,7 +3,7 @@ export { adventureSchema, CHAPTER_KINDS, USUAL_LIMITS } from './model/adventure'
 export type { Adventure, Chapter, ChapterKind, Defaults, Limits, World } from './model/adventure';
 export { AGE_BANDS, ageBandOf } from './model/ages';
 export type { AgeBand, Ages } from './model/ages';
-export { BEAT_KINDS, NO_GUISE } from './model/beat';
+export { BEAT_KINDS, drawSchema, NO_GUISE } from './model/beat';
 export type {
   Action,
   Beat,
@@ -44,7 +44,7 @@ export { closeStep, record, redo, startHistory, undo } from './model/history';
 export type { History } from './model/history';
 export { FAMILIES, moveSchema, POSTURES, REGIONS } from './model/move';
 export type { Effort, Family, Move, Posture, Region } from './model/move';
-export { partsOfBeat } from './model/beat-parts';
+export { movesOfBeat, partsOfBeat } from './model/beat-parts';
 export type { Part } from './model/beat-parts';
 export { copyAdventure, copyBeat, newAdventure } from './model/new-adventure';
 export type { NewId } from './model/new-adventure';
@@ -67,12 +67,13 @@ export type { Caution } from './moves/needs';
 
 export { amountOf } from './chance/amount';
 export { chanceOfAtLeast, chanceToTakeOver, meanOf, oddsOf, quantileOf } from './chance/odds';
-export type { Distribution, LengthOf, Odds } from './chance/odds';
+export type { Distribution, LengthOf, Odds } from './chance/odds-shape';
+export { dealFaces, newDraw, usualRules, withFaces } from './chance/new-draw';
 export { diceTotals, diceWays, potOf } from './chance/pot';
 export type { Outcome, Pot } from './chance/pot';
 export { seededRandom } from './chance/random';
 export type { Random } from './chance/random';
-export { resolveBeat } from './chance/resolve';
+export { counts, resolveBeat } from './chance/resolve';
 export type { ResolvedDraw, TypedOutcome } from './chance/resolve';
 
 export { check, placeKey, RULE_IDS, setAside } from './findings/check';
@@ -88,6 +89,8 @@ export type { FitTarget, Mood } from './fit/target';
 
 export { balanceOf, LIVELY_MINUTES_A_DAY } from './schedule/balance';
 export type { Balance } from './schedule/balance';
+export { oddsOfBeat } from './schedule/beat-odds';
+export type { OddsQuestion } from './schedule/beat-odds';
 export { startsBy } from './schedule/beat-starts';
 export { CUE_KINDS, cueEndSeconds } from './schedule/cue';
 export type { Cue, CueKind, Doing, Side } from './schedule/cue';
@@ -117,7 +120,8 @@ export { castInWords, listInWords, readCast, readList } from './language/lists';
 export { makeMoveFinder, suggestMoves } from './language/move-finder';
 export type { MoveFinder } from './language/move-finder';
 export { readQuickLine, usualDose } from './language/quick-line';
-export type { QuickReading, ReadAction } from './language/quick-line';
+export type { QuickReading } from './language/quick-line';
+export type { ReadAction } from './language/read-action';
 
 export {
   ARRUP_EXTENSION,
@@ -144,6 +148,7 @@ export {
   next,
   pause,
   prepareLeading,
+  replan,
   schedulePosition,
   setLines,
   tick,
@@ -151,5 +156,7 @@ export {
 export type { Leading, LeadingStatus, LinesMode, Visit } from './stage/leading';
 export { upcomingTicks } from './stage/upcoming-ticks';
 export type { UpcomingTick } from './stage/upcoming-ticks';
+export { drawOf, shownNumbers, shownOutcomes } from './stage/drawing';
+export type { DrawOnStage, ShownOutcome } from './stage/drawing';
 export { restoreLeading, saveLeading } from './stage/saved-leading';
 export type { SavedLeading } from './stage/saved-leading';

@@ -1,4 +1,4 @@
-import type { Distribution, Odds, OddsInput } from './odds';
+import type { Distribution, Odds, OddsInput } from './odds-shape';
 import { allSeenBy, MOST_SEEN_ENTRIES } from './seen';
 
 /** More work than this for the distribution of reps, in steps, and it is played instead. */

@@ -1,4 +1,4 @@
-import type { Distribution, Odds, OddsInput } from './odds';
+import type { Distribution, Odds, OddsInput } from './odds-shape';
 
 /** More states than this at one draw, and it is played instead. */
 const MOST_STATES = 40_000;
@@ -75,7 +75,7 @@ function fixedReps(input: OddsInput, hands: readonly (readonly [readonly number[
  */
 export function potOdds(input: OddsInput): Odds | null {
   const { pot } = input;
-  const { rules, outcomes, entries } = pot;
+  const { rules, outcomes } = pot;
   const { returns, onRepeat, mostOfOne, stop } = rules;
   if (returns === 'back' || onRepeat === 'stand-in' || mostOfOne !== null) return null;
   if (stop.after !== 'draws') return null;

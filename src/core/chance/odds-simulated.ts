@@ -1,5 +1,5 @@
 import { isOver, pickOutcome, startDrawing, take, weightsAllowed, weightsNow } from './machine';
-import type { Odds, OddsInput } from './odds';
+import type { Odds, OddsInput } from './odds-shape';
 
 /** How often a beat is played for its odds. */
 export const USUAL_RUNS = 10_000;

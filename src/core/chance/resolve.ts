@@ -14,8 +14,8 @@ export type ResolvedDraw = Drawn &
     betweenSeconds: number;
   }>;
 
-/** Outcomes typed from a real device, in order; what is not typed is drawn. */
-export type TypedOutcome = Readonly<{ outcome: number; number: number | null }>;
+/** What was read off a real device: the outcome, the number of a number die, or both. */
+export type TypedOutcome = Readonly<{ outcome: number | null; number: number | null }>;
 
 /** Seconds that doing a draw takes; needed only where draws stop after a time. */
 export type SecondsOf = (draw: ResolvedDraw) => number;
@@ -53,14 +53,14 @@ export function drawNext(
 
 /**
  * Every draw of a beat, in order, by its rules. A beat that cannot be drawn from has none. The same
- * randomness gives the same draws; `typed` outcomes take the place of chance from the first on, and
- * one that does not count by the rules is passed over.
+ * randomness gives the same draws; `typed` outcomes take the place of chance, the n-th at the
+ * n-th draw, and one that does not count by the rules is passed over.
  */
 export function resolveBeat(
   beat: Draw,
   random: Random,
   secondsOf: SecondsOf = () => 0,
-  typed: readonly TypedOutcome[] = [],
+  typed: readonly (TypedOutcome | null)[] = [],
 ): readonly ResolvedDraw[] {
   const pot = potOf(beat);
   if (!pot.ok) return [];
@@ -75,4 +75,16 @@ export function resolveBeat(
     draws.push(next[1]);
   }
   return draws;
+}
+
+/** Whether an outcome would count as the draw after `before`, or has to be thrown again. */
+export function counts(beat: Draw, before: readonly ResolvedDraw[], outcome: number): boolean {
+  const pot = potOf(beat);
+  if (!pot.ok) return false;
+  let state = startDrawing(pot.value);
+  for (const draw of before) {
+    const taken = take(pot.value, state, draw.outcome);
+    if (taken.kind === 'drawn') state = taken.state;
+  }
+  return take(pot.value, state, outcome).kind === 'drawn';
 }

@@ -31,12 +31,13 @@ export type FindingContext = Readonly<{
   chapters: ReadonlyMap<string, Chapter>;
 }>;
 
-/** Doses of a draw are judged by what may be drawn, not one by one: they come without an action. */
+/** An amount that is drawn is judged by what may be drawn: such parts come without an action. */
 function partsOf(adventure: Adventure, book: MoveBook): UsedPart[] {
   return adventure.chapters.flatMap((chapter) =>
     chapter.beats.flatMap((beat) =>
       partsOfBeat(beat).map((part): UsedPart => {
-        const action = beat.kind === 'move' && 'dose' in part ? part : null;
+        const own = beat.kind === 'move' || (beat.kind === 'draw' && beat.amount.from === 'dose');
+        const action = own && 'dose' in part ? part : null;
         return { chapter, beat, part, action, move: moveIn(book, part.move) };
       }),
     ),

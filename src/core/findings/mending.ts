@@ -49,9 +49,9 @@ export function changeAction(
   change: (action: Action) => Action,
 ): Adventure {
   return changeBeat(adventure, beatId, (beat) =>
-    beat.kind === 'move'
-      ? { ...beat, actions: beat.actions.map((a) => (a.id === actionId ? change(a) : a)) }
-      : beat,
+    changeParts(beat, (part) =>
+      'dose' in part && part.id === actionId ? { ...part, ...change(part) } : part,
+    ),
   );
 }
 

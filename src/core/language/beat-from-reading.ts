@@ -1,13 +1,15 @@
+import { newDraw } from '../chance/new-draw';
 import type { Defaults } from '../model/adventure';
 import { NO_GUISE, type Beat } from '../model/beat';
 import type { NewId } from '../model/new-adventure';
 import type { QuickReading } from './quick-line';
 
-/** The beat that a reading asks for; null for a chapter or for nothing. */
+/** The beat that a reading asks for, draws from `seed`; null for a chapter or for nothing. */
 export function beatFromReading(
   reading: QuickReading,
   defaults: Defaults,
   newId: NewId,
+  seed: number,
 ): Beat | null {
   switch (reading.kind) {
     case 'tell': {
@@ -33,6 +35,17 @@ export function beatFromReading(
         flowing: false,
         show: defaults.show,
       };
+    case 'draw': {
+      const given = reading.entries.map(({ label, action: { move, guise, dose } }) => ({
+        label,
+        action: { move: move.id, guise, dose },
+      }));
+      const draw = newDraw(reading.device, given, 'none', seed, newId);
+      const { rules } = draw;
+      const stop =
+        reading.draws === null ? rules.stop : { after: 'draws' as const, draws: reading.draws };
+      return { ...draw, amount: reading.amount, rules: { ...rules, stop } };
+    }
     case 'circuit':
       return {
         kind: 'circuit',

@@ -9,12 +9,11 @@ import {
   DRINK_SECONDS,
   QUESTION_WAIT_SECONDS,
 } from '../schedule/timing';
+import { readDraw, type DrawReading } from './draw-reader';
 import { readDose, type DoseRead } from './dose-reader';
 import { findMove, plainWords, type MoveFinder } from './move-finder';
 import { wordsToDigits } from './numbers';
-
-/** One action as read from a line. `usualAmount`: the line names none, the move's usual is taken. */
-export type ReadAction = Readonly<{ move: Move; dose: Dose; guise: Guise; usualAmount: boolean }>;
+import type { ReadAction } from './read-action';
 
 /**
  * What a typed line means. Nothing is guessed silently: a line that names a move but also says
@@ -26,6 +25,7 @@ export type QuickReading =
   | Readonly<{ kind: 'tell'; text: string; waitSeconds?: number; unread: readonly string[] }>
   | Readonly<{ kind: 'drink'; seconds: number }>
   | Readonly<{ kind: 'move'; actions: readonly ReadAction[]; rounds: number }>
+  | DrawReading
   | Readonly<{
       kind: 'circuit';
       moves: readonly Move[];
@@ -153,6 +153,21 @@ function readCircuit(line: string, finder: MoveFinder): QuickReading | null {
   };
 }
 
+function readDraws(line: string, finder: MoveFinder, ages: Ages): QuickReading | null {
+  const readAction = (text: string) => {
+    const part = readPart(text, finder, ages);
+    return part !== null && 'action' in part ? part.action : null;
+  };
+  const usual = (move: Move): ReadAction => ({
+    move,
+    dose: usualDose(move, ages),
+    guise: NO_GUISE,
+    usualAmount: true,
+  });
+  const read = readDraw(line, [...new Set(finder.values())], ages, readAction, usual);
+  return read && 'unread' in read ? { kind: 'tell', text: line, unread: read.unread } : read;
+}
+
 function readDrink(line: string): QuickReading | null {
   const match =
     /^(?:drinks?|water|drinks? break|water break|sip)(?:\s+(\d+)\s*(s|sec|seconds|min|minutes)?)?$/iu.exec(
@@ -177,7 +192,7 @@ function readChapter(line: string): QuickReading | null {
 
 /**
  * What a presenter's typed line means: `# title` a chapter, `drink 30 s`, `circuit 2 rounds 45 s
- * rest 15: squats, plank`, moves with doses (`3 x 10 frog jumps then hold tree 15 s each leg`), a
+ * rest 15: squats, plank`, `die 20 throws: squats, hops` and other devices, moves with doses (`3 x 10 frog jumps then hold tree 15 s each leg`), a
  * question, or a line to say. A line in quotation marks is always said.
  */
 export function readQuickLine(input: string, finder: MoveFinder, ages: Ages): QuickReading {
@@ -193,6 +208,7 @@ export function readQuickLine(input: string, finder: MoveFinder, ages: Ages): Qu
     readChapter(line) ??
     readDrink(line) ??
     readCircuit(line, finder) ??
+    readDraws(line, finder, ages) ??
     readMoves(line, finder, ages) ?? { kind: 'tell', text: line, unread: [] }
   );
 }

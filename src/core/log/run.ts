@@ -17,6 +17,11 @@ const plannedCueSchema = z.strictObject({
 });
 export type PlannedCue = DeepReadonly<z.infer<typeof plannedCueSchema>>;
 
+const typedSchema = z.strictObject({
+  outcome: z.int().min(0).nullable(),
+  number: z.int().min(0).nullable(),
+});
+
 /** The log of one leading. Times of day are ISO 8601 in UTC, given by whoever keeps the log. */
 export const runSchema = z.strictObject({
   id: z.string().regex(/^run_[A-Za-z0-9-]+$/),
@@ -33,6 +38,9 @@ export const runSchema = z.strictObject({
   chapters: z.array(z.strictObject({ id: z.string(), kind: z.string(), title: z.string() })),
   leading: savedLeadingSchema,
   note: z.string().max(5000),
+  /** What the live draws were made from, and what was typed from real devices, by beat. */
+  seed: z.int().min(0).optional(),
+  typed: z.record(z.string(), z.array(typedSchema.nullable())).optional(),
 });
 export type Run = DeepReadonly<z.infer<typeof runSchema>>;
 

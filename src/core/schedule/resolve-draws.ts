@@ -12,7 +12,7 @@ import { Score } from './score';
 export type Draws = ReadonlyMap<string, readonly ResolvedDraw[]>;
 
 /** Outcomes typed from real devices, by beat. */
-export type TypedDraws = ReadonlyMap<string, readonly TypedOutcome[]>;
+export type TypedDraws = ReadonlyMap<string, readonly (TypedOutcome | null)[]>;
 
 /** Seconds that one draw of a beat takes, from the throw to the end of its work. */
 export function drawLength(

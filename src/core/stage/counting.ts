@@ -1,5 +1,8 @@
 import type { Cue } from '../schedule/cue';
 
+/** Talking, showing and throwing take the time that they take. */
+const UNCOUNTED: ReadonlySet<Cue['kind']> = new Set(['say', 'ask', 'show', 'draw']);
+
 /** Counts are given to the millisecond's fraction: a rep that begins now has begun. */
 const EPSILON_SECONDS = 1e-6;
 
@@ -15,7 +18,7 @@ export function countAt(cue: Cue, intoSeconds: number): number | null {
     const nth = Math.min(doing.amount, begun + 1);
     return doing.count === 'back' ? doing.amount - nth + 1 : nth;
   }
-  if (cue.kind === 'say' || cue.kind === 'ask' || cue.kind === 'show') return null;
+  if (UNCOUNTED.has(cue.kind)) return null;
   return Math.max(0, Math.ceil(cue.lengthSeconds - intoSeconds - EPSILON_SECONDS));
 }
 

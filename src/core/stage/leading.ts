@@ -160,3 +160,15 @@ export function finish(leading: Leading, now: number): Leading {
 export function setLines(leading: Leading, lines: LinesMode, now: number): Leading {
   return { ...tick(leading, now), lines };
 }
+
+/**
+ * The rest of the way is another: a real die showed something else than was drawn. Everything up to
+ * the present cue must be as it was. Throws a RangeError if it is not.
+ */
+export function replan(leading: Leading, cues: readonly Cue[]): Leading {
+  const [was, is] = [leading.cues[leading.index], cues[leading.index]];
+  if (was?.id !== is?.id || was?.startSeconds !== is?.startSeconds) {
+    throw new RangeError(`replan: cue ${leading.index} is ${is?.id}, and was ${was?.id}`);
+  }
+  return { ...leading, cues };
+}

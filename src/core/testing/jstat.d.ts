@@ -8,5 +8,7 @@ declare module 'jstat' {
     hypgeom: { pdf(k: number, all: number, marked: number, drawn: number): number };
     chisquare: { inv(p: number, degrees: number): number };
   };
+  // The package has nothing but a default.
+  // eslint-disable-next-line no-restricted-syntax
   export default jstat;
 }

@@ -12,6 +12,8 @@
     part: { move: string; guise: Guise };
     book: MoveBook;
     active: boolean;
+    /** Picture, sound and line are in sight too: where the keyboard is, in a long table. */
+    open?: boolean;
     ideas: Ideas;
     onguise: (guise: Guise, key: string) => void;
     onmove: (move: Move) => void;
@@ -19,8 +21,18 @@
     onleave: () => void;
     children?: Snippet;
   };
-  const { part, book, active, ideas, onguise, onmove, onremove, onleave, children }: Props =
-    $props();
+  const {
+    part,
+    book,
+    active,
+    open = active,
+    ideas,
+    onguise,
+    onmove,
+    onremove,
+    onleave,
+    children,
+  }: Props = $props();
 
   const uid = $props.id();
   const move = $derived(moveIn(book, part.move));
@@ -59,7 +71,7 @@
     {/if}
   </div>
   {#if children}<div class="pl-1">{@render children()}</div>{/if}
-  {#if active}
+  {#if open}
     <p class="pl-1 leading-8 text-soft">
       Pictured as
       <input
@@ -95,7 +107,7 @@
       />
     </p>
   {/if}
-  {#if part.guise.line || active}
+  {#if part.guise.line || open}
     <LineArea
       value={part.guise.line}
       label="What you say for {called}"

@@ -2,6 +2,7 @@ import type { Beat } from '$core';
 import type { Component } from 'svelte';
 import CircuitEditor from './circuit/CircuitEditor.svelte';
 import DrinkEditor from './drink/DrinkEditor.svelte';
+import DrawEditor from './draw/DrawEditor.svelte';
 import type { EditorProps } from './editor';
 import MoveEditor from './move/MoveEditor.svelte';
 import TellEditor from './tell/TellEditor.svelte';
@@ -11,6 +12,7 @@ type Editors = { [Kind in Beat['kind']]: Component<EditorProps<Kind>> };
 /** One line a beat kind. */
 export const EDITORS: Editors = {
   tell: TellEditor,
+  draw: DrawEditor,
   move: MoveEditor,
   circuit: CircuitEditor,
   drink: DrinkEditor,

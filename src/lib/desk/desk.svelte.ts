@@ -32,7 +32,7 @@ import {
 } from '$core';
 import { loadSoundBook } from '$lib/language/sound-book';
 import type { Draft } from '$lib/store/draft.svelte';
-import { newId } from '$lib/store/new-id';
+import { newId, newSeed } from '$lib/store/new-id';
 import { Sheet } from './sheet.svelte';
 
 /** Where a typed line goes: before the beat at `index` of the chapter, counted from 0. */
@@ -155,7 +155,7 @@ export class Desk {
       this.edit((now) => addChapter(now, chapter, after + 1));
       return { chapterId: chapter.id, index: 0 };
     }
-    const beat = beatFromReading(reading, this.adventure.defaults, newId);
+    const beat = beatFromReading(reading, this.adventure.defaults, newId, newSeed());
     if (!beat) return null;
     this.edit((now) => addBeats(now, place.chapterId, place.index, [beat]));
     this.pointedId = beat.id;
@@ -206,6 +206,7 @@ export class Desk {
 
   /** A drag leaves a chapter with these beats; a drag between two chapters is one step to undo. */
   dropBeats(chapterId: string, beatIds: readonly string[]): void {
+    // eslint-disable-next-line svelte/prefer-svelte-reactivity -- nothing is drawn from it
     this.#beforeDrag ??= new Map([...this.sheet.rows].map(([id, { beat }]) => [id, beat]));
     const beats = beatIds.flatMap((id) => this.#beforeDrag?.get(id) ?? []);
     this.edit((now) => setBeats(now, chapterId, beats), 'drag');

@@ -1,4 +1,14 @@
-import { doseInWords, lengthInWords, type QuickReading } from '$core';
+import { doseInWords, lengthInWords, type Device, type QuickReading } from '$core';
+
+const DEVICE_WORDS: Readonly<Record<Device['kind'], string>> = {
+  die: 'A die',
+  spinner: 'A spinner',
+  deck: 'Cards',
+  letters: 'A letter strip',
+  calls: 'Calls',
+  leader: 'The leader’s choice',
+  list: 'A list in order',
+};
 
 /** More words than this, and a line that names a move is plainly prose, not a slip. */
 const MOST_SLIPS = 3;
@@ -24,6 +34,15 @@ export function readingInWords(reading: QuickReading): string {
       const what =
         moves.length > 0 ? moves.map((move) => move.name).join(', ') : 'stations to come';
       return `A circuit: ${what}; ${rounds} × (${workSeconds} s work, ${restSeconds} s rest)`;
+    }
+    case 'draw': {
+      const { device, entries, draws } = reading;
+      const what = entries.map(({ label, action }) => {
+        const name = action.guise.name || action.move.name;
+        return device.kind === 'letters' ? `${label} ${name} (${action.move.name})` : name;
+      });
+      const times = draws === null ? '' : `, ${draws} draws`;
+      return `${DEVICE_WORDS[device.kind]}: ${what.join(', ')}${times}`;
     }
     case 'move': {
       const parts = reading.actions.map(({ move, dose, guise, usualAmount }) => {

@@ -71,6 +71,7 @@ export class Sheet {
     }
     const starts = startsBy(cues, 'beatId');
     const notes = Map.groupBy(findings, ({ place }) => place.beatId);
+    // eslint-disable-next-line svelte/prefer-svelte-reactivity -- gone with this call
     const gone = new Set(this.rows.keys());
     for (const { beats } of chapters) {
       for (const beat of beats) {

@@ -1,4 +1,4 @@
-import { MOODS, paceSchema, settingSchema } from '$core';
+import { drawSchema, MOODS, moveSchema, paceSchema, settingSchema } from '$core';
 import { z } from 'zod';
 
 /** The adventure itself is checked apart, so that older versions are migrated first. */
@@ -30,6 +30,14 @@ export const fitRequestSchema = z.strictObject({
     z.strictObject({ ages: settingSchema.shape.ages }),
     z.strictObject({ mood: z.enum(MOODS) }),
   ]),
+});
+
+/** `POST /api/odds`: one draw beat, in a setting; `moves` are own moves that it uses. */
+export const oddsRequestSchema = z.strictObject({
+  beat: drawSchema,
+  setting: settingSchema.optional(),
+  pace: paceSchema.optional(),
+  moves: z.array(moveSchema).max(60).optional(),
 });
 
 /** `POST /api/export/{format}`. */

@@ -1,6 +1,7 @@
 <!-- One thing at a time, huge. -->
 <script lang="ts">
   import type { Cue, Move } from '$core';
+  import type { Snippet } from 'svelte';
   import { pictureFor, SIGNS } from '$lib/pictures/pictures';
   import { fitText } from '$lib/ui/fit-text';
   import CountRing from './CountRing.svelte';
@@ -15,8 +16,12 @@
     into: number;
     mirror: boolean;
     waiting: boolean;
+    /** What a round is called here. */
+    roundWord: string;
+    /** What stands under the scene, instead of a line. */
+    children?: Snippet;
   };
-  const { cue, move, count, into, mirror, waiting }: Props = $props();
+  const { cue, move, count, into, mirror, waiting, roundWord, children }: Props = $props();
 
   const words = $derived(cueWords(cue, move));
   const doing = $derived(cue.doing);
@@ -47,7 +52,7 @@
     {/if}
     {#if doing && doing.set.of > 1}<Pips word="Set" n={doing.set.n} of={doing.set.of} />{/if}
     {#if doing && doing.round.of > 1}<Pips
-        word="Round"
+        word={roundWord}
         n={doing.round.n}
         of={doing.round.of}
       />{/if}
@@ -68,7 +73,10 @@
       </div>
     {/if}
   </div>
-  <p class="under">{words.under}</p>
+  <div class="under">
+    <p>{words.under}</p>
+    {@render children?.()}
+  </div>
 </div>
 
 <style>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { clockOf, moveBookOf } from '$core';
+  import { clockOf, drawOf, moveBookOf, type TypedOutcome } from '$core';
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
   import ArrowRight from '@lucide/svelte/icons/arrow-right';
   import Pause from '@lucide/svelte/icons/pause';
@@ -8,6 +8,7 @@
   import Mute from '@lucide/svelte/icons/volume-x';
   import Terrain from '$lib/terrain/Terrain.svelte';
   import CueScene from './CueScene.svelte';
+  import DrawTyping from './DrawTyping.svelte';
   import { nextWords } from './cue-words';
   import type { StageSession } from './stage.svelte';
 
@@ -15,10 +16,13 @@
     session: StageSession;
     muted: boolean;
     rehearsal: number | null;
+    /** What became of the last outcome that was typed. */
+    typed: 'taken' | 'again' | null;
+    ontype: (typed: TypedOutcome) => void;
     onmute: () => void;
     onleave: () => void;
   };
-  const { session, muted, rehearsal, onmute, onleave }: Props = $props();
+  const { session, muted, rehearsal, typed, ontype, onmute, onleave }: Props = $props();
 
   const book = $derived(moveBookOf(session.adventure));
   const cue = $derived(session.cue);
@@ -63,7 +67,12 @@
       into={session.into}
       mirror={session.adventure.setting.mirror ?? true}
       waiting={session.status === 'waiting'}
-    />
+      roundWord={drawOf(session.adventure, cue) ? 'Draw' : 'Round'}
+    >
+      {#if session.drawing}
+        <DrawTyping drawing={session.drawing} drawn={session.drawn} {typed} {ontype} />
+      {/if}
+    </CueScene>
   {/if}
 
   <footer>

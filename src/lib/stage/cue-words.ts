@@ -21,6 +21,11 @@ function ofMove(kind: Cue['kind'], doing: Doing, move: Move, text: string): CueW
   switch (kind) {
     case 'show':
       return { over: 'Show it', main, under: text || move.formCues.join('. ') };
+    case 'draw': {
+      // What fell, as it is read out; the move's name is the number that matters.
+      const over = text && text !== doing.name ? text : 'Drawn';
+      return { over, main, under: dose(doing) };
+    }
     case 'count-in':
       return { over: doing.unit === 'hold' ? 'Everybody in' : 'Ready', main, under: dose(doing) };
     case 'swap':
@@ -42,7 +47,8 @@ function ofMove(kind: Cue['kind'], doing: Doing, move: Move, text: string): CueW
 export function cueWords(cue: Cue, move: Move | null): CueWords {
   if (cue.kind === 'drink')
     return { over: 'Drink', main: cue.text || 'Time for a drink', under: '' };
-  if (cue.kind === 'ask') return { over: 'Ask, and wait', main: cue.text, under: '' };
+  if (cue.kind === 'ask')
+    return { over: 'Ask, and wait', main: cue.text, under: cue.doing?.name ?? '' };
   if (cue.kind === 'say') return { over: 'Say', main: cue.text, under: '' };
   if (cue.doing && move) return ofMove(cue.kind, cue.doing, move, cue.text);
   return { over: 'Rest', main: 'Rest', under: '' };

@@ -1,5 +1,15 @@
-import { runSchema, unroll, type Adventure, type Pace, type Run, type Schedule } from '$core';
+import {
+  resolveDraws,
+  runSchema,
+  unroll,
+  type Adventure,
+  type Pace,
+  type Run,
+  type Schedule,
+} from '$core';
 import { arrupDb } from '$lib/store/db';
+import { newSeed } from '$lib/store/new-id';
+import type { Replan } from './stage.svelte';
 
 /** A session left this long ago can be carried on; after that it is over. */
 const CARRY_ON_HOURS = 6;
@@ -7,6 +17,10 @@ const CARRY_ON_HOURS = 6;
 export type StagePlan = Readonly<{
   adventure: Adventure;
   schedule: Schedule;
+  /** What the live draws are made from: those of the session that was left, or new ones. */
+  seed: number;
+  /** The schedule with what was typed from real devices. */
+  replan: Replan;
   /** A session of this adventure that was left in the middle. */
   left: Run | null;
 }>;
@@ -23,5 +37,12 @@ export async function openStage(id: string, pace: Pace, now: Date): Promise<Stag
     .filter((run) => !run.leading.done && Date.parse(run.savedAt) > recent)
     .sort((a, b) => b.savedAt.localeCompare(a.savedAt))[0];
   const { document: adventure } = record;
-  return { adventure, schedule: unroll(adventure, adventure.setting, pace), left: left ?? null };
+  const { setting } = adventure;
+  const seed = left?.seed ?? newSeed();
+  const replan: Replan = (typed) => {
+    const draws = resolveDraws(adventure, setting, pace, seed, typed);
+    return { schedule: unroll(adventure, setting, pace, draws), draws };
+  };
+  const { schedule } = replan(new Map());
+  return { adventure, schedule, seed, replan, left: left ?? null };
 }

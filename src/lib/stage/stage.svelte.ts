@@ -2,6 +2,8 @@ import {
   back,
   chaptersOf,
   countAt,
+  counts,
+  drawOf,
   elapsedSeconds,
   finish,
   go,
@@ -10,6 +12,7 @@ import {
   pause,
   plannedCues,
   prepareLeading,
+  replan,
   restoreLeading,
   saveLeading,
   schedulePosition,
@@ -18,10 +21,15 @@ import {
   upcomingTicks,
   type Adventure,
   type Cue,
+  type DrawOnStage,
+  type Draws,
   type Leading,
   type LinesMode,
+  type ResolvedDraw,
   type Run,
   type Schedule,
+  type TypedDraws,
+  type TypedOutcome,
   beatLabel,
 } from '$core';
 import type { Clock } from './clock';
@@ -35,7 +43,22 @@ export type StageWorld = Readonly<{
   today: () => string;
   keep: (run: Run) => Promise<void>;
   newRunId: () => string;
+  /** What live draws are made from. */
+  seed: number;
+  replan: Replan;
 }>;
+
+/** The session with what was typed from real dice, cards and wheels. */
+export type Replan = (typed: TypedDraws) => Readonly<{ schedule: Schedule; draws: Draws }>;
+
+/** What was said, without what was left open. */
+function onlySaid({ outcome, number }: TypedOutcome): Partial<TypedOutcome> {
+  return { ...(outcome !== null && { outcome }), ...(number !== null && { number }) };
+}
+
+function typedForLog(typed: TypedDraws): NonNullable<Run['typed']> {
+  return Object.fromEntries([...typed].map(([id, list]) => [id, [...list]]));
+}
 
 /** The log is kept at every turn, and while nothing happens this often, in seconds. */
 const KEEP_EVERY_SECONDS = 1;
@@ -47,7 +70,10 @@ export class StageSession {
   sound: Pick<StageSound, 'plan' | 'hush'> | null = null;
 
   readonly adventure: Adventure;
-  readonly schedule: Schedule;
+  #schedule: Schedule;
+  #draws: Draws;
+  // eslint-disable-next-line svelte/prefer-svelte-reactivity -- replaced as a whole
+  #typed: TypedDraws = new Map();
   readonly #world: StageWorld;
   #run: Run | null = null;
   #keptAt = -Infinity;
@@ -55,26 +81,75 @@ export class StageSession {
 
   constructor(adventure: Adventure, schedule: Schedule, lines: LinesMode, world: StageWorld) {
     this.adventure = adventure;
-    this.schedule = schedule;
+    this.#schedule = $state.raw(schedule);
+    this.#draws = $state.raw(world.replan(this.#typed).draws);
     this.#world = world;
     this.#leading = $state.raw(prepareLeading(schedule.cues, lines));
     this.#now = world.clock.now();
   }
 
+  get schedule(): Schedule {
+    return this.#schedule;
+  }
+
   readonly status = $derived.by(() => this.#leading.status);
   readonly index = $derived.by(() => this.#leading.index);
   readonly lines = $derived.by(() => this.#leading.lines);
-  readonly cue = $derived.by<Cue | null>(() => this.schedule.cues[this.#leading.index] ?? null);
+  readonly cue = $derived.by<Cue | null>(() => this.#leading.cues[this.#leading.index] ?? null);
   readonly position = $derived.by(() => schedulePosition(this.#leading, this.#now));
   readonly into = $derived(this.cue ? this.position - this.cue.startSeconds : 0);
   readonly count = $derived(this.cue ? countAt(this.cue, this.into) : null);
   readonly elapsed = $derived.by(() => elapsedSeconds(this.#leading, this.#now));
   /** Seconds that the rest of the plan takes. */
-  readonly remaining = $derived.by(() => this.schedule.totalSeconds - this.position);
+  readonly remaining = $derived.by(() => this.#schedule.totalSeconds - this.position);
   /** Seconds left of the slot when the rest goes as planned; below 0 the session runs over. */
   readonly spare = $derived.by(
     () => this.adventure.setting.slotSeconds - this.elapsed - this.remaining,
   );
+
+  /** The draw that is on, if the cue is a draw: it may be typed instead. */
+  readonly drawing = $derived.by<DrawOnStage | null>(() =>
+    this.cue?.kind === 'draw' ? drawOf(this.adventure, this.cue) : null,
+  );
+  /** What is drawn now; null away from a draw. */
+  readonly drawn = $derived.by<ResolvedDraw | null>(() => {
+    const at = this.cue && drawOf(this.adventure, this.cue);
+    return at ? (this.#draws.get(at.beat.id)?.[at.nth] ?? null) : null;
+  });
+
+  /**
+   * What a real die, card or wheel shows takes the place of what was drawn; the rest of the way
+   * follows from it. Says so if by the rules it does not count: then it is to be thrown again.
+   */
+  typeDraw(typed: TypedOutcome): 'taken' | 'again' {
+    const at = this.drawing;
+    if (!at) return 'taken';
+    const { beat, nth } = at;
+    const before = (this.#draws.get(beat.id) ?? []).slice(0, nth);
+    if (typed.outcome !== null && !counts(beat, before, typed.outcome)) return 'again';
+    const list = [...(this.#typed.get(beat.id) ?? [])];
+    while (list.length < nth) list.push(null);
+    list[nth] = { ...(list[nth] ?? { outcome: null, number: null }), ...onlySaid(typed) };
+    // eslint-disable-next-line svelte/prefer-svelte-reactivity -- replaced as a whole
+    this.#replan(new Map([...this.#typed, [beat.id, list]]));
+    return 'taken';
+  }
+
+  #replan(typed: TypedDraws): void {
+    const now = this.#world.clock.now();
+    const { schedule, draws } = this.#world.replan(typed);
+    const leading = replan(tick(this.#leading, now), schedule.cues);
+    this.#typed = typed;
+    this.#schedule = schedule;
+    this.#draws = draws;
+    if (this.#run) {
+      const plan = plannedCues(schedule.cues);
+      this.#run = { ...this.#run, plan, typed: typedForLog(typed) };
+    }
+    this.sound?.hush();
+    this.#become(leading, now);
+    this.update();
+  }
 
   get runId(): string | null {
     return this.#run?.id ?? null;
@@ -126,7 +201,14 @@ export class StageSession {
    */
   carryOn(run: Run, gapSeconds: number): void {
     const now = this.#world.clock.now();
-    const { cues } = this.schedule;
+    if (run.typed) {
+      // eslint-disable-next-line svelte/prefer-svelte-reactivity -- replaced as a whole
+      this.#typed = new Map(Object.entries(run.typed));
+      const { schedule, draws } = this.#world.replan(this.#typed);
+      this.#schedule = schedule;
+      this.#draws = draws;
+    }
+    const { cues } = this.#schedule;
     const was = run.plan[run.leading.index];
     const found = cues.findIndex((cue) => cue.id === was?.id);
     const index = found >= 0 ? found : run.leading.index;
@@ -181,6 +263,7 @@ export class StageSession {
       chapters: chaptersOf(adventure),
       leading: saveLeading(this.#leading, this.#now),
       note: '',
+      seed: this.#world.seed,
     };
   }
 

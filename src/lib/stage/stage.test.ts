@@ -1,4 +1,13 @@
-import { compareRun, runSchema, unroll, type Run } from '$core';
+import {
+  compareRun,
+  DEFAULT_PACE,
+  resolveDraws,
+  runSchema,
+  unroll,
+  type Run,
+  type TypedDraws,
+} from '$core';
+import { drawBeat, withBeats } from '../../core/testing/make';
 import { describe, expect, it } from 'vitest';
 import { parseArrupJson, type Adventure } from '$core';
 import text from '$lib/demo/six-lamps.arrup.json?raw';
@@ -16,6 +25,8 @@ function start() {
     today: () => '2026-01-01T09:00:00.000Z',
     keep: async (run) => void kept.push(run),
     newRunId: () => 'run_1',
+    seed: 1,
+    replan: () => ({ schedule, draws: new Map() }),
   });
   const planned: number[] = [];
   session.sound = {
@@ -112,9 +123,81 @@ describe('a session on the stage', () => {
       today: () => '2026-01-01T09:00:00.000Z',
       keep: async () => {},
       newRunId: () => 'run_2',
+      seed: 1,
+      replan: () => ({ schedule: unroll(grown), draws: new Map() }),
     });
     second.carryOn(first.kept.at(-1)!, 0);
     expect(second.cue!.id).toBe(first.session.cue!.id);
     expect(second.into).toBeCloseTo(first.session.into, 6);
+  });
+});
+
+describe('draws on the stage', () => {
+  const SEED = 11;
+  const beat = drawBeat(['squat', 'march', 'hop', 'lunge', 'jog', 'bear-walk'], {
+    device: { kind: 'die', sides: 6, dice: 1 },
+    rules: { stop: { after: 'draws', draws: 5 }, onRepeat: 'again' },
+  });
+  const script = withBeats(beat);
+  const replan = (typed: TypedDraws) => {
+    const draws = resolveDraws(script, script.setting, DEFAULT_PACE, SEED, typed);
+    return { draws, schedule: unroll(script, script.setting, DEFAULT_PACE, draws) };
+  };
+
+  function lead() {
+    let time = 0;
+    const kept: Run[] = [];
+    const world = {
+      clock: { now: () => time },
+      speed: 1,
+      today: () => '2026-01-01T09:00:00.000Z',
+      keep: async (run: Run) => void kept.push(run),
+      newRunId: () => 'run_1',
+      seed: SEED,
+      replan,
+    };
+    const make = () => new StageSession(script, replan(new Map()).schedule, 'run on', world);
+    const session = make();
+    session.go();
+    const toDraw = () => {
+      for (let n = 0; n < 50; n += 1) {
+        session.next();
+        if (session.cue?.kind === 'draw') return;
+      }
+    };
+    return { session, kept, make, toDraw, pass: (seconds: number) => (time += seconds) };
+  }
+
+  it('take what a real die shows, and go on from it', () => {
+    const { session, toDraw } = lead();
+    expect(session.cue!.kind).toBe('draw');
+    const other = (session.drawn!.outcome + 1) % 6;
+    expect(session.typeDraw({ outcome: other, number: null })).toBe('taken');
+    expect(session.drawn!.outcome).toBe(other);
+    expect(session.cue!.doing!.move).toBe(beat.entries[other]!.action.move);
+    toDraw();
+    expect(session.drawing!.nth).toBe(1);
+    // The same face again does not count by the rule: it is said, and nothing changes.
+    const before = session.drawn;
+    expect(session.typeDraw({ outcome: other, number: null })).toBe('again');
+    expect(session.drawn).toEqual(before);
+  });
+
+  it('are all in the log, and are there again after a reload', async () => {
+    const { session, kept, make, toDraw } = lead();
+    const faces = [4, 2, 4];
+    for (const outcome of faces) {
+      session.typeDraw({ outcome, number: null });
+      toDraw();
+    }
+    session.pause();
+    await session.settled();
+    const run = kept.at(-1)!;
+    expect(runSchema.safeParse(run).error).toBeUndefined();
+    expect(run.typed![beat.id]!.map((one) => one!.outcome)).toEqual(faces);
+    const second = make();
+    second.carryOn(run, 0);
+    expect(second.cue!.id).toBe(session.cue!.id);
+    expect(second.schedule.cues).toEqual(session.schedule.cues);
   });
 });

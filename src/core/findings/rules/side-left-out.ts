@@ -14,7 +14,8 @@ export function checkSides({ parts, work }: FindingContext): Seen[] {
   const seen: Seen[] = [];
   for (const { beat, action, move } of parts) {
     if (!action || !move.sided || action.dose.sides === 'each') continue;
-    const sides = done.get(move.id)!;
+    // What chance has not drawn today has no side yet.
+    const sides = done.get(move.id) ?? { left: 0, right: 0, any: 0 };
     const open = action.dose.sides === 'any';
     // One side here and the other elsewhere is a way of telling a story.
     if (!open && sides.left === sides.right) continue;

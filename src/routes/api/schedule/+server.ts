@@ -1,4 +1,4 @@
-import { unroll } from '$core';
+import { DEFAULT_PACE, resolveDraws, unroll } from '$core';
 import { json } from '@sveltejs/kit';
 import { readRequest } from '$lib/server/answer';
 import { scheduleRequestSchema } from '$lib/server/requests';
@@ -9,6 +9,8 @@ export const POST: RequestHandler = async ({ request }) => {
   const read = await readRequest(request, scheduleRequestSchema);
   if (read instanceof Response) return read;
   const { adventure, body } = read;
-  const schedule = unroll(adventure, body.setting, body.pace);
-  return json(scheduleAnswer(adventure, schedule, body.seed ?? null));
+  const { setting = adventure.setting, pace = DEFAULT_PACE, seed = null } = body;
+  const draws = resolveDraws(adventure, setting, pace, seed);
+  const schedule = unroll(adventure, setting, pace, draws);
+  return json(scheduleAnswer(adventure, schedule, draws, seed));
 };

@@ -5,6 +5,7 @@ import {
   checkRequestSchema,
   exportRequestSchema,
   fitRequestSchema,
+  oddsRequestSchema,
   scheduleRequestSchema,
 } from '$lib/server/requests';
 
@@ -14,6 +15,7 @@ export function GET() {
   const requests = {
     '/api/schedule': z.toJSONSchema(scheduleRequestSchema),
     '/api/check': z.toJSONSchema(checkRequestSchema),
+    '/api/odds': z.toJSONSchema(oddsRequestSchema),
     '/api/fit': z.toJSONSchema(fitRequestSchema),
     '/api/export/{format}': z.toJSONSchema(exportRequestSchema),
   };

@@ -12,6 +12,7 @@
   import StageDone from '$lib/stage/StageDone.svelte';
   import StageReady from '$lib/stage/StageReady.svelte';
   import StageView from '$lib/stage/StageView.svelte';
+  import { typeKey } from '$lib/stage/typing';
   import { startTicker, stayAwake } from '$lib/stage/ticker';
   import NotHere from '$lib/ui/NotHere.svelte';
 
@@ -58,7 +59,7 @@
 
   function begin(carryOn: boolean) {
     if (!plan) return;
-    const { adventure, schedule, left } = plan;
+    const { adventure, schedule, left, seed, replan } = plan;
     const clock = new StageClock(() => performance.now() / 1000, speed);
     // Made here, in the press of a button: browsers let no sound begin otherwise.
     sound = new StageSound(new AudioContext(), clock);
@@ -70,6 +71,8 @@
       today: () => new Date().toISOString(),
       keep: async (run) => void (await (await arrupDb()).put('runs', run)),
       newRunId: () => newId('run'),
+      seed,
+      replan,
     });
     if (speed === 1) started.sound = sound;
     if (carryOn && left) {
@@ -91,9 +94,13 @@
       session.next();
     else if (key === 'ArrowLeft' || key === 'PageUp') session.back();
     else if (key.toLowerCase() === 'm') mute();
+    else if (/^[1-9]$/u.test(key) && session.drawing) typed = typeKey(session, Number(key));
     else return;
     event.preventDefault();
   }
+  /** What became of the last outcome that was typed. */
+  let typed = $state<'taken' | 'again' | null>(null);
+
   function mute() {
     void preferences.change({ muted: !preferences.current.muted });
   }
@@ -113,6 +120,8 @@
   <StageView
     {session}
     muted={silent}
+    {typed}
+    ontype={(outcome) => (typed = session?.typeDraw(outcome) ?? null)}
     rehearsal={speed > 1 ? speed : null}
     onmute={mute}
     onleave={() => session?.finish()}

@@ -1,0 +1,35 @@
+import { diceTotals, potOf } from '../chance/pot';
+import type { Adventure } from '../model/adventure';
+import type { Draw } from '../model/beat';
+import type { Cue } from '../schedule/cue';
+
+/** A draw that is on the stage: its beat, and which it is, counted from 0. */
+export type DrawOnStage = Readonly<{ beat: Draw; nth: number }>;
+
+/** The draw that a cue belongs to; null for a cue of another kind of beat. */
+export function drawOf(adventure: Adventure, cue: Cue): DrawOnStage | null {
+  for (const { beats } of adventure.chapters) {
+    const beat = beats.find(({ id }) => id === cue.beatId);
+    if (beat?.kind === 'draw' && cue.doing) return { beat, nth: cue.doing.round.n - 1 };
+  }
+  return null;
+}
+
+/** Something that a real device may show, as a button says it. */
+export type ShownOutcome = Readonly<{ label: string; entry: number; outcome: number }>;
+
+/** Everything that the beat's device may show; nothing for a list in order. */
+export function shownOutcomes(beat: Draw): readonly ShownOutcome[] {
+  const pot = potOf(beat);
+  if (!pot.ok || beat.rules.returns === 'in order') return [];
+  return pot.value.outcomes.map(({ entry, value }, outcome) => {
+    const { label, action } = beat.entries[entry]!;
+    const name = label || action.guise.name || String(entry + 1);
+    return { label: value === null ? name : String(value), entry, outcome };
+  });
+}
+
+/** Numbers that the beat's number die may show; none where there is no such die. */
+export function shownNumbers({ amount }: Draw): readonly number[] {
+  return amount.from === 'number die' ? diceTotals(amount) : [];
+}

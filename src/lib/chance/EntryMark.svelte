@@ -1,0 +1,55 @@
+<!-- What stands for an entry on its device: faces of a die, a sector, a suit, a letter, a spot. -->
+<script lang="ts">
+  import type { Device, Entry } from '$core';
+  import Face from './Face.svelte';
+  import { sectorHue } from './sector-look';
+
+  type Props = { device: Device; entry: Entry; index: number };
+  const { device, entry, index }: Props = $props();
+  const MOST_FACES = 4;
+</script>
+
+{#if device.kind === 'die' && entry.faces.length > 0}
+  <span class="inline-flex flex-wrap gap-0.5">
+    {#each entry.faces.slice(0, MOST_FACES) as face (face)}<Face {face} pixels={28} />{/each}
+    {#if entry.faces.length > MOST_FACES}<span class="text-soft">…{entry.faces.at(-1)}</span>{/if}
+  </span>
+{:else if device.kind === 'letters'}
+  <span class="box font-heading">{entry.label}</span>
+{:else if device.kind === 'list' || device.kind === 'leader'}
+  <span class="box plain tabular">{index + 1}</span>
+{:else}
+  <span class="spot tabular" style:--hue={sectorHue(index)}><span>{index + 1}</span></span>
+{/if}
+
+<style>
+  .box,
+  .spot {
+    display: inline-grid;
+    place-items: center;
+    width: 28px;
+    height: 28px;
+    border: 2px solid var(--ink);
+    border-radius: 6px;
+    background: var(--raised);
+    font-weight: 800;
+    line-height: 1;
+  }
+  .plain {
+    border-color: var(--line);
+    color: var(--soft);
+  }
+  .spot {
+    border-radius: 50%;
+    background: var(--hue);
+  }
+  .spot span {
+    display: grid;
+    place-items: center;
+    width: 18px;
+    height: 18px;
+    border-radius: 50%;
+    background: var(--raised);
+    font-size: 0.8rem;
+  }
+</style>

@@ -1,0 +1,126 @@
+<!-- What to expect of a draw: sentences first, then one chart; and ten draws to try. -->
+<script lang="ts">
+  import {
+    meanOf,
+    movesOfBeat,
+    outcomeLabel,
+    potOf,
+    resolveBeat,
+    seededRandom,
+    type Defaults,
+    type Draw,
+    type MoveBook,
+    type Odds,
+    type ResolvedDraw,
+    type Setting,
+  } from '$core';
+  import BarChart from '$lib/charts/BarChart.svelte';
+  import { newSeed } from '$lib/store/new-id';
+  import { problemInWords } from '$lib/words/problems';
+  import { Cancelled } from '$lib/workers/ask-worker';
+  import { askForOdds } from './ask-for-odds';
+  import { oddsInWords } from './odds-words';
+
+  type Props = {
+    beat: Draw;
+    names: readonly string[];
+    book: MoveBook;
+    setting: Setting;
+    defaults: Defaults;
+    /** Keeps the draws that were tried, for the film. */
+    onkeep: (seed: number) => void;
+  };
+  const { beat, names, book, setting, defaults, onkeep }: Props = $props();
+
+  const REST_MS = 120;
+  const pot = $derived(potOf(beat));
+  let odds = $state.raw<Odds | null>(null);
+  let trouble = $state('');
+  let tried = $state.raw<{ seed: number; draws: readonly ResolvedDraw[] } | null>(null);
+
+  const moves = $derived(movesOfBeat(beat).flatMap((id) => book.get(id) ?? []));
+  // The words of the beat do not change what to expect of it.
+  const question = $derived(JSON.stringify({ ...beat, say: '', seed: 0 }));
+
+  $effect(() => {
+    void question;
+    if (!pot.ok) {
+      odds = null;
+      return;
+    }
+    const request = { beat, setting, defaults, moves };
+    let cancel = () => {};
+    const timer = setTimeout(() => {
+      const asked = askForOdds(request);
+      cancel = asked.cancel;
+      asked.result.then(
+        (answer) => {
+          odds = answer.ok ? answer.value : null;
+          trouble = '';
+        },
+        (reason: unknown) => {
+          if (!(reason instanceof Cancelled)) trouble = 'What to expect could not be worked out.';
+        },
+      );
+    }, REST_MS);
+    return () => {
+      clearTimeout(timer);
+      cancel();
+    };
+  });
+
+  function tryTen() {
+    const seed = newSeed();
+    tried = { seed, draws: resolveBeat(beat, seededRandom(seed)).slice(0, 10) };
+  }
+  const said = (draw: ResolvedDraw) => {
+    const label = outcomeLabel(beat, draw);
+    const name = draw.standIn ? 'stand-in' : names[draw.entry]!;
+    const amount = draw.amount === null ? '' : ` × ${draw.amount}`;
+    return label === name ? `${name}${amount}` : `${label}: ${name}${amount}`;
+  };
+</script>
+
+<section class="mt-3 border-l-2 border-line pl-4" aria-label="What to expect">
+  {#if !pot.ok}
+    <ul class="text-pencil" role="status">
+      {#each pot.problems as one (one.code + one.path.join('.') + JSON.stringify(one.params))}
+        <li>{problemInWords({ ...one, path: [] })}</li>
+      {/each}
+    </ul>
+  {:else if odds}
+    <p class="max-w-3xl" role="status" data-odds={odds.method}>
+      {oddsInWords(odds, names).join(' ')}
+    </p>
+    {#if names.length > 1}
+      <details class="mt-1">
+        <summary class="w-fit cursor-pointer text-soft hover:text-ink"
+          >How often each, in a picture</summary
+        >
+        <div class="max-w-xl">
+          <BarChart
+            label="Chart: how often each comes, on average"
+            {names}
+            unit="times"
+            series={[{ label: 'times', values: odds.counts.map(meanOf), colour: '--water' }]}
+          />
+        </div>
+      </details>
+    {/if}
+  {:else if trouble}
+    <p class="text-pencil" role="alert">{trouble}</p>
+  {/if}
+  {#if pot.ok && beat.rules.returns !== 'in order'}
+    <p class="mt-1 flex flex-wrap items-baseline gap-x-3">
+      <button type="button" class="min-h-6 underline" onclick={tryTen}>Try ten draws</button>
+      {#if tried}
+        <span aria-live="polite" data-tried>{tried.draws.map(said).join(' · ')}</span>
+        <button
+          type="button"
+          class="min-h-6 text-soft underline"
+          onclick={() => tried && onkeep(tried.seed)}>keep these for the film</button
+        >
+      {/if}
+    </p>
+  {/if}
+</section>

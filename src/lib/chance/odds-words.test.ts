@@ -1,0 +1,45 @@
+import { oddsOfBeat, type Odds } from '$core';
+import { describe, expect, it } from 'vitest';
+import { DEFAULT_SETTING } from '$core';
+import { doseOf, drawBeat } from '../../core/testing/make';
+import { chanceInWords, oddsInWords } from './odds-words';
+
+function odds(...given: Parameters<typeof drawBeat>): Odds {
+  const beat = drawBeat(...given);
+  const question = { beat, setting: DEFAULT_SETTING, moves: [] };
+  const answer = oddsOfBeat({ ...question, defaults: { show: 'each', countInSeconds: 3 } });
+  if (!answer.ok) throw new Error('not drawable');
+  return answer.value;
+}
+const SIX = ['reed', 'punt', 'kite', 'lamp', 'bell', 'fog'];
+
+describe('what to expect, in words', () => {
+  it.each([
+    [0, 'never'],
+    [0.001, 'hardly ever'],
+    [1 / 36, 'in 1 session of 36'],
+    [0.85, 'in 17 of 20 sessions'],
+    [0.999, 'nearly always'],
+    [1, 'always'],
+  ])('a chance of %d is %s', (chance, words) => {
+    expect(chanceInWords(chance)).toBe(words);
+  });
+
+  it('twenty throws of a die: every face 17 times of 20, three repeats or so', () => {
+    const words = oddsInWords(odds(6, { rules: { stop: { after: 'draws', draws: 20 } } }), SIX);
+    expect(words).toContain('Each comes about 3.3 times.');
+    expect(words).toContain(
+      'You will meet every one of them in 17 of 20 sessions; reed stays away in 1 session of 38.',
+    );
+    expect(words).toContain('Expect the same twice running about 3.2 times.');
+    expect(words).toContain('100 counted moves in all.');
+  });
+
+  it('names the stand-ins, and how good a played answer is', () => {
+    const standIn = doseOf('march', 4);
+    const words = oddsInWords(odds(2, { rules: { onRepeat: 'stand-in', standIn } }), ['a', 'b']);
+    expect(words.join(' ')).toMatch(/Expect about 3\.\d stand-ins\./u);
+    const played = oddsInWords(odds(4, { rules: { mostOfOne: 3 } }), SIX);
+    expect(played.at(-1)).toBe('Played 10,000 times: every chance is good to 1.7 in 100.');
+  });
+});

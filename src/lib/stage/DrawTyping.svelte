@@ -1,0 +1,80 @@
+<!-- What a real die, card or wheel shows, in one tap: it takes the place of what was drawn. -->
+<script lang="ts">
+  import {
+    shownNumbers,
+    shownOutcomes,
+    type DrawOnStage,
+    type ResolvedDraw,
+    type TypedOutcome,
+  } from '$core';
+  import EntryMark from '$lib/chance/EntryMark.svelte';
+  import Face from '$lib/chance/Face.svelte';
+
+  type Props = {
+    drawing: DrawOnStage;
+    drawn: ResolvedDraw | null;
+    typed: 'taken' | 'again' | null;
+    ontype: (typed: TypedOutcome) => void;
+  };
+  const { drawing, drawn, typed, ontype }: Props = $props();
+
+  const beat = $derived(drawing.beat);
+  const outcomes = $derived(shownOutcomes(beat));
+  const numbers = $derived(shownNumbers(beat));
+  const deck = $derived(beat.device.kind === 'deck');
+  /** Of a deck the suit is tapped first, then the number. */
+  let suit = $state<number | null>(null);
+  const shown = $derived(
+    !deck
+      ? outcomes
+      : outcomes.filter(({ entry }, n) =>
+          suit === null ? outcomes.findIndex((one) => one.entry === entry) === n : entry === suit,
+        ),
+  );
+
+  function pick(outcome: number, entry: number) {
+    if (deck && suit === null) suit = entry;
+    else {
+      suit = null;
+      ontype({ outcome, number: null });
+    }
+  }
+  const KEY =
+    'flex min-h-14 min-w-14 items-center justify-center gap-2 rounded-xl border-2 border-ink px-3 text-2xl font-bold';
+</script>
+
+{#if outcomes.length > 0 || numbers.length > 0}
+  <div class="flex flex-wrap items-center gap-2 text-xl" role="group" aria-label="What yours shows">
+    <span class="font-semibold" role="status">
+      {typed === 'again' ? 'The same again: throw once more' : 'Yours shows'}
+    </span>
+    {#each shown as { label, entry, outcome } (outcome)}
+      <button
+        type="button"
+        class={[KEY, drawn?.outcome === outcome && 'bg-lamp text-on-lamp']}
+        aria-pressed={drawn?.outcome === outcome}
+        onclick={() => pick(outcome, entry)}
+      >
+        {#if beat.device.kind === 'die'}
+          <Face face={Number(label)} pixels={34} />
+        {:else if deck && suit === null}
+          <EntryMark device={beat.device} entry={beat.entries[entry]!} index={entry} />
+          {beat.entries[entry]!.label || entry + 1}
+        {:else}
+          {label}
+        {/if}
+      </button>
+    {/each}
+    {#if numbers.length > 0}
+      <span class="ml-4 font-semibold">number</span>
+      {#each numbers as number (number)}
+        <button
+          type="button"
+          class={[KEY, drawn?.number === number && 'bg-lamp text-on-lamp']}
+          aria-pressed={drawn?.number === number}
+          onclick={() => ontype({ outcome: null, number })}>{number}</button
+        >
+      {/each}
+    {/if}
+  </div>
+{/if}

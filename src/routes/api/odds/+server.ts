@@ -1,0 +1,35 @@
+import {
+  DEFAULT_SETTING,
+  moveBookOf,
+  movesOfBeat,
+  oddsOfBeat,
+  problem,
+  problemOfIssue,
+} from '$core';
+import { json } from '@sveltejs/kit';
+import { readJson, refuse } from '$lib/server/answer';
+import { oddsRequestSchema } from '$lib/server/requests';
+import type { RequestHandler } from './$types';
+
+/** A shown move and a count-in of three seconds: what holds where no adventure says otherwise. */
+const DEFAULTS = { show: 'each', countInSeconds: 3 } as const;
+
+/** The odds of one draw beat; 422 for a table that cannot be drawn from, with the place. */
+export const POST: RequestHandler = async ({ request }) => {
+  const read = await readJson(request);
+  if (read instanceof Response) return read;
+  const parsed = oddsRequestSchema.safeParse(read.value, { reportInput: true });
+  if (!parsed.success) return refuse(parsed.error.issues.map(problemOfIssue));
+  const { beat, setting = DEFAULT_SETTING, pace, moves = [] } = parsed.data;
+  const book = moveBookOf({ moves });
+  const unknown = movesOfBeat(beat).filter((id) => !book.has(id));
+  if (unknown.length > 0) {
+    return refuse(unknown.map((move) => problem('unknown-move', ['beat'], { move })));
+  }
+  const odds = oddsOfBeat({ beat, setting, defaults: DEFAULTS, moves, ...(pace && { pace }) });
+  if (odds.ok) return json(odds.value);
+  return refuse(
+    odds.problems.map((one) => ({ ...one, path: ['beat', ...one.path] })),
+    422,
+  );
+};
