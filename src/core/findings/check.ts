@@ -5,6 +5,9 @@ import { makeContext, type FindingContext } from './context';
 import { SEVERITIES, type Seen, type Source } from './finding';
 import { checkAges } from './rules/before-age';
 import { checkCalmEnd } from './rules/calm-end';
+import { checkDrawnAmounts } from './rules/chance-amount';
+import { checkNever } from './rules/chance-never';
+import { checkTables } from './rules/chance-table';
 import { checkDoses } from './rules/dose-for-age';
 import { checkGuises } from './rules/guises-alike';
 import { checkHolds } from './rules/hold-unready';
@@ -59,6 +62,9 @@ const RULES = {
   'neighbours-same': { check: checkNeighbours, source: 'common practice' },
   'no-chunks': { check: checkChunks, source: 'common practice' },
   'long-sentences': { check: checkSentences, source: 'our judgement' },
+  'chance-table': { check: checkTables, source: 'sums of the script' },
+  'chance-never': { check: checkNever, source: 'probability, e.g. Feller, vol. 1' },
+  'chance-amount': { check: checkDrawnAmounts, source: 'the move’s own facts' },
   'rare-words': { check: checkRareWords, source: 'word lists of Spache and of Dale and Chall' },
   'mirror-choice': { check: checkMirror, source: 'common practice' },
   'guises-alike': { check: checkGuises, source: 'common practice' },
@@ -77,6 +83,16 @@ export type Finding = Seen &
     /** The presenter's reason for leaving it as it is; null while it is open. */
     setAside: string | null;
   }>;
+
+/** A part that chance brings up several times is written down once: so is what there is to say. */
+function saidOnce(list: readonly Seen[]): readonly Seen[] {
+  if (list.length < 2) return list;
+  const said = new Set<string>();
+  return list.filter(({ place, params }) => {
+    const key = JSON.stringify([place, params]);
+    return !said.has(key) && said.add(key);
+  });
+}
 
 /**
  * Everything worth saying about an adventure as it would be led in `setting`, the gravest first, then
@@ -98,7 +114,7 @@ export function check(
     adventure.setAside.map((one) => [`${one.rule}.${one.place}`, one.reason]),
   );
   return RULE_IDS.flatMap((rule) =>
-    RULES[rule].check(context).map((seen): Finding => {
+    saidOnce(RULES[rule].check(context)).map((seen): Finding => {
       const { part, beatId } = seen.place;
       const at = starts.get(part ?? '') ?? starts.get(beatId ?? '') ?? null;
       const setAside = reasons.get(`${rule}.${placeKey(seen)}`) ?? null;

@@ -26,5 +26,6 @@ export type Source =
   | 'our judgement'
   | 'Rowe, Wait time (1986)'
   | 'word lists of Spache and of Dale and Chall'
+  | 'probability, e.g. Feller, vol. 1'
   | 'sums of the script'
   | 'the move’s own facts';

@@ -4,7 +4,7 @@ import { USUAL_LIMITS, type Adventure } from '../model/adventure';
 import { NO_GUISE, type Beat, type MoveBeat } from '../model/beat';
 import type { Dose } from '../model/dose';
 import type { Setting } from '../model/setting';
-import { circuit, doseOf, moveBeat, withBeats } from './make';
+import { circuit, doseOf, drawBeat, moveBeat, withBeats } from './make';
 
 type SettingChange = Partial<Omit<Setting, 'room'>> & { room?: Partial<Setting['room']> };
 function inSetting(adventure: Adventure, change: SettingChange): Adventure {
@@ -29,6 +29,17 @@ export const hold = (move: string, seconds: number, dose: Partial<Dose> = {}) =>
 const named = (move: string, name: string, line = '') =>
   ({ ...doseOf(move, 8), guise: { ...NO_GUISE, name, line } }) as ReturnType<typeof doseOf>;
 const words = (count: number) => Array.from({ length: count }, () => 'reed').join(' ');
+
+const NUMBER_DIE = {
+  from: 'number die',
+  sides: 6,
+  dice: 1,
+  times: 1,
+  plus: 0,
+  least: 3,
+  most: 60,
+  ask: false,
+} as const;
 
 /** For each rule: scripts where it speaks, and scripts where it must not. */
 export const FINDING_CASES: Record<RuleId, { fires: Adventure[]; silent: Adventure[] }> = {
@@ -222,6 +233,34 @@ export const FINDING_CASES: Record<RuleId, { fires: Adventure[]; silent: Adventu
   'long-sentences': {
     fires: [withBeats(told(`${words(25)}.`))],
     silent: [withBeats(told(`${words(10)}. ${words(10)}. ${words(10)}!`))],
+  },
+  'chance-table': {
+    fires: [
+      withBeats(drawBeat(0)),
+      withBeats(drawBeat(3, { device: { kind: 'die', sides: 6, dice: 1 } })),
+      withBeats(drawBeat(3, { rules: { onRepeat: 'stand-in' } })),
+    ],
+    silent: [withBeats(drawBeat(3))],
+  },
+  'chance-never': {
+    fires: [
+      withBeats(drawBeat(6)),
+      withBeats(drawBeat(6, { rules: { stop: { after: 'draws', draws: 4 } } })),
+    ],
+    silent: [
+      withBeats(drawBeat(6, { rules: { stop: { after: 'draws', draws: 20 } } })),
+      withBeats(drawBeat(6, { rules: { returns: 'bag' } })),
+    ],
+  },
+  'chance-amount': {
+    fires: [
+      withBeats(drawBeat(['squat'], { amount: { ...NUMBER_DIE, times: 10 } })),
+      withBeats(drawBeat(['squat'], { amount: { ...NUMBER_DIE, least: 1 } })),
+    ],
+    silent: [
+      withBeats(drawBeat(['squat'], { amount: { ...NUMBER_DIE, least: 6, most: 12 } })),
+      withBeats(drawBeat(['squat'])),
+    ],
   },
   'rare-words': {
     fires: [

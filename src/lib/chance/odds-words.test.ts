@@ -29,7 +29,7 @@ describe('what to expect, in words', () => {
     const words = oddsInWords(odds(6, { rules: { stop: { after: 'draws', draws: 20 } } }), SIX);
     expect(words).toContain('Each comes about 3.3 times.');
     expect(words).toContain(
-      'You will meet every one of them in 17 of 20 sessions; reed stays away in 1 session of 38.',
+      'You will meet every one of them in 17 of 20 sessions; any one of them stays away in 1 session of 38.',
     );
     expect(words).toContain('Expect the same twice running about 3.2 times.');
     expect(words).toContain('100 counted moves in all.');

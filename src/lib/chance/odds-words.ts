@@ -30,7 +30,9 @@ function neverComes({ counts, allSeen }: Odds, names: readonly string[]): string
   const never = counts.map((distribution) => distribution[0] ?? 0);
   const worst = Math.max(...never);
   const all = `You will meet every one of them ${chanceInWords(allSeen)}`;
-  return `${all}; ${names[never.indexOf(worst)]} stays away ${chanceInWords(worst)}.`;
+  const alike = worst - Math.min(...never) < 0.001;
+  const which = alike ? 'any one of them' : names[never.indexOf(worst)];
+  return `${all}; ${which} stays away ${chanceInWords(worst)}.`;
 }
 
 const times = (mean: number, one: string, many: string) =>

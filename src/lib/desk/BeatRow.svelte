@@ -11,6 +11,7 @@
   import { EDITORS } from '$lib/beats/editors';
   import type { EditorProps } from '$lib/beats/editor';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
+  import { noteKey } from '$lib/findings/words';
   import PencilNote from '$lib/findings/PencilNote.svelte';
   import type { Desk } from './desk.svelte';
   import type { SheetRow } from './sheet.svelte';
@@ -136,7 +137,7 @@
     <p class="text-soft tabular lg:pt-0.5 lg:text-right">
       {lengthInWords(seconds)}{#if reps > 0}, {reps} counted{/if}
     </p>
-    {#each notes as finding (finding.rule + finding.place.part)}
+    {#each notes as finding (noteKey(finding))}
       <PencilNote {desk} {finding} />
     {/each}
   </div>

@@ -1,4 +1,5 @@
-import { lengthInWords, type Finding, type RuleId } from '$core';
+import { lengthInWords, type Finding, type ProblemCode, type RuleId } from '$core';
+import { problemInWords } from '$lib/words/problems';
 
 type Params = Finding['params'];
 type Words = Readonly<{
@@ -127,6 +128,29 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
   'long-sentences': {
     note: ({ words, most }) => `A sentence of ${words} words. Small ears hold about ${most}.`,
   },
+  'chance-table': {
+    note: ({ code, outcome }) =>
+      problemInWords({
+        code: code as ProblemCode,
+        path: [],
+        params: outcome === undefined ? {} : { outcome },
+      }),
+    mend: ({ code }) => (code === 'no-stand-in' ? 'Draw again instead' : 'Deal the faces out anew'),
+  },
+  'chance-never': {
+    note: ({ name, tenths }) =>
+      Number(tenths) >= 10
+        ? `${name} can hardly come at all.`
+        : `${name} does not come at all in ${tenths} of 10 sessions.`,
+    mend: () => 'Each once before any twice',
+  },
+  'chance-amount': {
+    note: ({ above, name, amount, usual }) =>
+      above
+        ? `${name}: it can come to ${amount}, and ${usual} is plenty for the youngest.`
+        : `${name}: it can come to only ${amount}.`,
+    mend: ({ above, limit }) => (above ? `Never more than ${limit}` : `At least ${limit}`),
+  },
   'rare-words': {
     note: ({ words }) =>
       `Will they know “${words}”? Say it plainer, or make it a word of the story.`,
@@ -147,4 +171,13 @@ export function noteOf(finding: Pick<Finding, 'rule' | 'params'>): string {
 /** What the button that mends says; null where there is no mend. */
 export function mendOf(finding: Pick<Finding, 'rule' | 'params' | 'fix'>): string | null {
   return finding.fix ? (FINDING_WORDS[finding.rule].mend?.(finding.params) ?? 'Mend it') : null;
+}
+
+/** What tells one note from another beside the same beat. */
+export function noteKey({
+  rule,
+  place,
+  params,
+}: Pick<Finding, 'rule' | 'place' | 'params'>): string {
+  return JSON.stringify([rule, place.part, params]);
 }

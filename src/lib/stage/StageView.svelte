@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { clockOf, drawOf, moveBookOf, type TypedOutcome } from '$core';
+  import { clockOf, drawOf, moveBookOf, type Cue, type TypedOutcome } from '$core';
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
   import ArrowRight from '@lucide/svelte/icons/arrow-right';
   import Pause from '@lucide/svelte/icons/pause';
@@ -27,6 +27,11 @@
   const book = $derived(moveBookOf(session.adventure));
   const cue = $derived(session.cue);
   const move = $derived(cue?.doing ? (book.get(cue.doing.move) ?? null) : null);
+  /** A list in order, and what was drawn for the film, may be known beforehand. */
+  const isSecret = (coming: Cue) => {
+    const beat = drawOf(session.adventure, coming)?.beat;
+    return beat !== undefined && beat.drawn === 'live' && beat.rules.returns !== 'in order';
+  };
   const running = $derived(session.status === 'running');
   const slot = $derived.by(() => {
     const spare = Math.round(session.spare);
@@ -78,7 +83,7 @@
   <footer>
     <p class="next" data-next>
       <span class="text-soft">Next</span>
-      {nextWords(session.schedule.cues, session.index)}
+      {nextWords(session.schedule.cues, session.index, isSecret)}
     </p>
     <Terrain
       cues={session.schedule.cues}

@@ -69,12 +69,20 @@ export function sideWords(side: Side, mirror: boolean): SideWords | null {
 
 const capital = (text: string) => text.charAt(0).toLocaleUpperCase('en') + text.slice(1);
 
-/** What comes next, in a few words: the first cue after this one that is about something else. */
-export function nextWords(cues: readonly Cue[], index: number): string {
+/**
+ * What comes next, in a few words: the first cue after this one that is about something else. What a
+ * draw will bring is not told before it is drawn, where it is secret.
+ */
+export function nextWords(
+  cues: readonly Cue[],
+  index: number,
+  isSecret: (cue: Cue) => boolean = () => false,
+): string {
   const here = cues[index];
   for (let n = index + 1; n < cues.length; n += 1) {
     const cue = cues[n]!;
     if (cue.kind === 'drink') return 'Drink';
+    if (cue.kind === 'draw' && isSecret(cue)) return 'The next draw';
     if (cue.doing) {
       const { part, side, name } = cue.doing;
       if (part !== here?.doing?.part) return capital(name);

@@ -1,0 +1,81 @@
+import { amountOdds } from '../../chance/amount';
+import { potOf } from '../../chance/pot';
+import type { Draw } from '../../model/beat';
+import { changeBeat } from '../../model/edit';
+import { moveIn } from '../../moves/move-book';
+import type { FindingContext } from '../context';
+import type { Fix, Seen } from '../finding';
+
+/** What an entry can come to, and what is usual for its move at this age. */
+type Reach = Readonly<{
+  name: string;
+  part: string;
+  lowest: number;
+  highest: number;
+  least: number;
+  most: number;
+}>;
+
+function reachesOf(beat: Draw, { band, book }: FindingContext): readonly Reach[] {
+  const { amount } = beat;
+  const pot = potOf(beat);
+  if (amount.from === 'dose' || !pot.ok) return [];
+  return beat.entries.flatMap(({ action }, entry): Reach[] => {
+    const move = moveIn(book, action.move);
+    if (action.dose.unit !== move.usual.unit) return [];
+    const amounts = pot.value.outcomes
+      .filter((one) => one.entry === entry)
+      .flatMap(({ value }) => [...amountOdds(amount, value).keys()]);
+    if (amounts.length === 0) return [];
+    const [least, most] = move.usual.range[band];
+    const [lowest, highest] = [Math.min(...amounts), Math.max(...amounts)];
+    const name = action.guise.name || move.name;
+    return [{ name, part: action.id, lowest, highest, least, most }];
+  });
+}
+
+function within(beatId: string, change: { least: number } | { most: number }): Fix {
+  return (now) =>
+    changeBeat(now, beatId, (beat) => {
+      if (beat.kind !== 'draw' || beat.amount.from === 'dose') return beat;
+      const { least, most } = { ...beat.amount, ...change };
+      const amount = { ...beat.amount, least: Math.min(least, most), most };
+      return { ...beat, amount };
+    });
+}
+
+/**
+ * The highest that can be thrown is a lot for the age, or the lowest starves a move: one rep of
+ * something. The mend is a ceiling, or a floor.
+ */
+export function checkDrawnAmounts(context: FindingContext): Seen[] {
+  return [...context.beats.values()].flatMap((beat): Seen[] => {
+    if (beat.kind !== 'draw') return [];
+    const reaches = reachesOf(beat, context);
+    if (reaches.length === 0) return [];
+    const seen: Seen[] = [];
+    const high = reaches.find(({ highest, most }) => highest > most);
+    if (high) {
+      const most = Math.min(...reaches.map((one) => one.most));
+      const { name, part, highest } = high;
+      seen.push({
+        place: { beatId: beat.id, part },
+        severity: 'mend',
+        params: { name, above: 1, amount: highest, usual: high.most, limit: most },
+        fix: within(beat.id, { most }),
+      });
+    }
+    const least = Math.min(...reaches.map((one) => one.least));
+    const low = reaches.find(({ lowest }) => lowest < least);
+    if (low) {
+      const { name, part, lowest } = low;
+      seen.push({
+        place: { beatId: beat.id, part },
+        severity: 'think',
+        params: { name, above: 0, amount: lowest, usual: low.least, limit: least },
+        fix: within(beat.id, { least }),
+      });
+    }
+    return seen;
+  });
+}

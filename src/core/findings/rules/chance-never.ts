@@ -1,0 +1,53 @@
+import { chancesOfNever } from '../../chance/never';
+import { potOf } from '../../chance/pot';
+import type { Draw } from '../../model/beat';
+import { changeBeat } from '../../model/edit';
+import { moveIn } from '../../moves/move-book';
+import type { FindingContext } from '../context';
+import type { Seen } from '../finding';
+import { remember } from '../remember';
+
+/** A move that stays away more often than in one session of ten is worth a word. Our own judgement. */
+const OFTEN_MISSED = 0.1;
+
+/** The entry that is likeliest to stay away, and how likely; null where that is rare. */
+const likeliestMissed = remember((beat: Draw) => {
+  const pot = potOf(beat);
+  const never = pot.ok ? chancesOfNever(pot.value) : null;
+  if (!never) return null;
+  const chance = Math.max(...never);
+  const reachable = never.filter((one) => one < 1).length;
+  return chance <= OFTEN_MISSED ? null : { entry: never.indexOf(chance), chance, reachable };
+});
+
+/** A move of the table that will often not be drawn at all. */
+export function checkNever({ beats, book }: FindingContext): Seen[] {
+  return [...beats.values()].flatMap((beat): Seen[] => {
+    if (beat.kind !== 'draw') return [];
+    const missed = likeliestMissed(beat);
+    if (!missed) return [];
+    const { entry, chance } = missed;
+    const { action } = beat.entries[entry]!;
+    const { stop, returns } = beat.rules;
+    const draws = stop.after === 'draws' ? stop.draws : 0;
+    // With as many draws as moves, each once before any twice leaves none out.
+    const canBag =
+      draws >= beat.entries.length && returns === 'back' && beat.device.kind !== 'deck';
+    return [
+      {
+        place: { beatId: beat.id, part: action.id },
+        severity: 'think',
+        params: {
+          name: action.guise.name || moveIn(book, action.move).name,
+          tenths: Math.min(10, Math.max(1, Math.round(chance * 10))),
+        },
+        fix: canBag
+          ? (now) =>
+              changeBeat(now, beat.id, (one) =>
+                one.kind === 'draw' ? { ...one, rules: { ...one.rules, returns: 'bag' } } : one,
+              )
+          : null,
+      },
+    ];
+  });
+}

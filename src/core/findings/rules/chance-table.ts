@@ -1,0 +1,35 @@
+import { withFaces } from '../../chance/new-draw';
+import { potOf } from '../../chance/pot';
+import type { Draw } from '../../model/beat';
+import { changeBeat } from '../../model/edit';
+import type { Problem } from '../../model/problem';
+import type { FindingContext } from '../context';
+import type { Fix, Seen } from '../finding';
+
+function changeDraw(beatId: string, change: (beat: Draw) => Draw): Fix {
+  return (now) => changeBeat(now, beatId, (beat) => (beat.kind === 'draw' ? change(beat) : beat));
+}
+
+function fixOf({ id }: Draw, { code }: Problem): Fix | null {
+  if (code === 'unmapped-outcome') {
+    return changeDraw(id, (now) => ({ ...now, entries: withFaces(now.device, now.entries) }));
+  }
+  if (code === 'no-stand-in') {
+    return changeDraw(id, (now) => ({ ...now, rules: { ...now.rules, onRepeat: 'again' } }));
+  }
+  return null;
+}
+
+/** A table that cannot be drawn from, with the first reason. */
+export function checkTables({ beats }: FindingContext): Seen[] {
+  return [...beats.values()].flatMap((beat): Seen[] => {
+    if (beat.kind !== 'draw') return [];
+    const pot = potOf(beat);
+    const first = pot.ok ? undefined : pot.problems[0];
+    if (!first) return [];
+    const outcome = first.params.outcome;
+    const params = { code: first.code, ...(typeof outcome === 'number' && { outcome }) };
+    const place = { beatId: beat.id, part: null };
+    return [{ place, severity: 'mend', params, fix: fixOf(beat, first) }];
+  });
+}
