@@ -46,11 +46,20 @@
     else return;
     event.preventDefault();
   }
-  function left(event: FocusEvent) {
-    const to = event.relatedTarget;
-    if (to instanceof Node && element.contains(to)) return;
+  function close() {
     if (desk.activeId === beat.id) desk.activeId = null;
     desk.draft.closeStep();
+  }
+  function left({ relatedTarget, target }: FocusEvent) {
+    if (relatedTarget instanceof Node) {
+      if (!element.contains(relatedTarget)) close();
+      return;
+    }
+    // Nothing took the keyboard: a touch elsewhere, or the field went and another takes its place.
+    setTimeout(() => {
+      const went = target instanceof Node && !target.isConnected;
+      if (!went && !element.contains(document.activeElement)) close();
+    });
   }
   const FIT_CHOICES = [
     ['free', 'fitting may change it'],
