@@ -11,6 +11,7 @@ export type {
   Circuit,
   Draw,
   Drink,
+  EchoLine,
   Guise,
   MoveBeat,
   Showing,

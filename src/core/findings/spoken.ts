@@ -6,6 +6,11 @@ export function spokenLines(beat: Beat): readonly string[] {
   const lines =
     beat.kind === 'tell' || beat.kind === 'drink'
       ? [beat.text]
-      : [beat.say, ...partsOfBeat(beat).map(({ guise }) => guise.line)];
+      : [
+          beat.say,
+          ...(beat.kind === 'echo' ? beat.lines.map(({ text }) => text) : []),
+          ...(beat.kind === 'chain' ? [beat.performSay] : []),
+          ...partsOfBeat(beat).map(({ guise }) => guise.line),
+        ];
   return lines.filter((line) => line.trim() !== '');
 }

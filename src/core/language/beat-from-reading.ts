@@ -4,6 +4,9 @@ import { NO_GUISE, type Beat } from '../model/beat';
 import type { NewId } from '../model/new-adventure';
 import type { QuickReading } from './quick-line';
 
+/** A walking tempo, for chants and claps. Our own judgement. */
+const RHYME_BEATS_PER_MINUTE = 96;
+
 /** The beat that a reading asks for, draws from `seed`; null for a chapter or for nothing. */
 export function beatFromReading(
   reading: QuickReading,
@@ -46,6 +49,38 @@ export function beatFromReading(
         reading.draws === null ? rules.stop : { after: 'draws' as const, draws: reading.draws };
       return { ...draw, amount: reading.amount, rules: { ...rules, stop } };
     }
+    case 'chain':
+      return {
+        kind: 'chain',
+        id: newId('bt'),
+        say: '',
+        links: reading.actions.map(({ move, guise, dose }) => ({
+          id: newId('ac'),
+          move: move.id,
+          guise,
+          dose,
+        })),
+        rehearseAfter: [3, 6].filter((n) => n < reading.actions.length),
+        perform: true,
+        performSay: '',
+        show: 'each',
+      };
+    case 'echo':
+      return {
+        kind: 'echo',
+        id: newId('bt'),
+        say: '',
+        beatsPerMinute: RHYME_BEATS_PER_MINUTE,
+        lines: reading.moves.map((move) => ({
+          id: newId('st'),
+          move: move.id,
+          guise: NO_GUISE,
+          text: '',
+          beats: reading.beats,
+        })),
+        times: 2,
+        echo: reading.echo,
+      };
     case 'circuit':
       return {
         kind: 'circuit',

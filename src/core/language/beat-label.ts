@@ -17,6 +17,14 @@ export function beatLabel(beat: Beat, book: MoveBook): string {
       return shorten(beat.text) || 'An empty line';
     case 'drink':
       return 'Drink';
+    case 'chain':
+      return `Chain of ${beat.links.length}`;
+    case 'echo': {
+      const first = beat.lines[0]?.text.trim() || beat.say;
+      return shorten(
+        first ? `${beat.echo ? 'Echo' : 'Rhyme'}: ${first}` : beat.echo ? 'Echo' : 'Rhyme',
+      );
+    }
     case 'draw':
       return shorten(deviceInWords(beat));
     case 'circuit':
@@ -38,6 +46,15 @@ export function beatInWords(beat: Beat): string {
     case 'circuit': {
       const rounds = beat.rounds === 1 ? '1 round' : `${beat.rounds} rounds`;
       return `${rounds} of ${beat.workSeconds} s work, ${beat.restSeconds} s rest`;
+    }
+    case 'chain': {
+      const n = beat.links.length;
+      return `${n} verses, ${(n * (n + 1)) / 2} links in all${beat.perform ? ', then performed' : ''}`;
+    }
+    case 'echo': {
+      const beats = beat.lines.reduce((sum, line) => sum + line.beats, 0);
+      const times = beat.times === 1 ? '' : `, ${beat.times} times`;
+      return `${beats} beats at ${beat.beatsPerMinute} a minute${times}`;
     }
     case 'draw':
       return [stopInWords(beat), amountInWords(beat.amount), ...rulesInWords(beat)]

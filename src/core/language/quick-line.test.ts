@@ -215,6 +215,19 @@ describe('a typed line that names a device', () => {
     }
   });
 
+  it('reads a growing chain with short links, an echo and a rhyme', () => {
+    const chain = read('chain: squats, arm circles, hops 3 each leg');
+    if (chain.kind !== 'chain') throw new Error(chain.kind);
+    expect(chain.actions.map(({ dose }) => dose.amounts[0])).toEqual([2, 2, 3]);
+    expect(read('echo 8 beats: knee pats, marches')).toMatchObject({
+      kind: 'echo',
+      beats: 8,
+      echo: true,
+    });
+    expect(read('rhyme: knee pats, march')).toMatchObject({ kind: 'echo', beats: 4, echo: false });
+    expect(read('chain: squats, zorbles')).toMatchObject({ kind: 'tell', unread: ['zorbles'] });
+  });
+
   it('keeps a line whole whose moves it does not know, and says which', () => {
     expect(read('die: squats, zorbles')).toMatchObject({ kind: 'tell', unread: ['zorbles'] });
     expect(read('List the names of the ducks.').kind).toBe('tell');

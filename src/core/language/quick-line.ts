@@ -26,6 +26,8 @@ export type QuickReading =
   | Readonly<{ kind: 'drink'; seconds: number }>
   | Readonly<{ kind: 'move'; actions: readonly ReadAction[]; rounds: number }>
   | DrawReading
+  | Readonly<{ kind: 'chain'; actions: readonly ReadAction[] }>
+  | Readonly<{ kind: 'echo'; moves: readonly Move[]; beats: number; echo: boolean }>
   | Readonly<{
       kind: 'circuit';
       moves: readonly Move[];
@@ -168,6 +170,39 @@ function readDraws(line: string, finder: MoveFinder, ages: Ages): QuickReading |
   return read && 'unread' in read ? { kind: 'tell', text: line, unread: read.unread } : read;
 }
 
+/** Short links: a chain of eight does each of them many times. Our own judgement. */
+const LINK_AMOUNTS: Readonly<Record<DoseUnit, number>> = {
+  reps: 2,
+  steps: 4,
+  seconds: 4,
+  hold: 3,
+  metres: 2,
+};
+
+/** `chain: squats, arm circles, hops`; `echo 4 beats: claps, stamps`; `rhyme: …`. */
+function readChained(line: string, finder: MoveFinder, ages: Ages): QuickReading | null {
+  const match = /^(chain|echo|rhyme)\b(?:\s+(\d+)\s*beats?)?\s*:\s*(.+)$/iu.exec(line);
+  if (!match) return null;
+  const names = match[3]!
+    .split(/,|;/u)
+    .map((name) => name.trim())
+    .filter(Boolean);
+  const read = names.map((name) => ({ name, part: readPart(name, finder, ages) }));
+  const unread = read.flatMap(({ name, part }) => (part && 'action' in part ? [] : [name]));
+  if (unread.length > 0) return { kind: 'tell', text: line, unread };
+  const actions = read.flatMap(({ part }) => (part && 'action' in part ? [part.action] : []));
+  const word = match[1]!.toLowerCase();
+  if (word !== 'chain') {
+    const beats = Math.min(64, Math.max(1, Number(match[2] ?? 4)));
+    return { kind: 'echo', moves: actions.map(({ move }) => move), beats, echo: word === 'echo' };
+  }
+  const links = actions.map((action) => {
+    const amounts = action.usualAmount ? [LINK_AMOUNTS[action.dose.unit]] : action.dose.amounts;
+    return { ...action, dose: { ...action.dose, amounts } };
+  });
+  return { kind: 'chain', actions: links };
+}
+
 function readDrink(line: string): QuickReading | null {
   const match =
     /^(?:drinks?|water|drinks? break|water break|sip)(?:\s+(\d+)\s*(s|sec|seconds|min|minutes)?)?$/iu.exec(
@@ -209,6 +244,7 @@ export function readQuickLine(input: string, finder: MoveFinder, ages: Ages): Qu
     readDrink(line) ??
     readCircuit(line, finder) ??
     readDraws(line, finder, ages) ??
+    readChained(line, finder, ages) ??
     readMoves(line, finder, ages) ?? { kind: 'tell', text: line, unread: [] }
   );
 }

@@ -1,13 +1,15 @@
-import type { Action, Beat, Station } from './beat';
+import type { Action, Beat, EchoLine, Station } from './beat';
 import type { Path } from './problem';
 
 /** A move as it stands in a beat, in a guise; an action has a dose besides. */
-export type Part = Action | Station;
+export type Part = Action | Station | EchoLine;
 
 /** Everything in a beat that is a move, in order. */
 export function partsOfBeat(beat: Beat): readonly Part[] {
   if (beat.kind === 'move') return beat.actions;
   if (beat.kind === 'circuit') return beat.stations;
+  if (beat.kind === 'chain') return beat.links;
+  if (beat.kind === 'echo') return beat.lines;
   if (beat.kind === 'draw') {
     const { entries, rules } = beat;
     return [...entries.map(({ action }) => action), ...(rules.standIn ? [rules.standIn] : [])];
@@ -22,9 +24,12 @@ export function movesOfBeat(beat: Beat): readonly string[] {
   return travel === undefined ? moves : [...moves, travel];
 }
 
+/** The list of a beat's parts, by its kind. */
+const LISTS = { move: 'actions', circuit: 'stations', chain: 'links', echo: 'lines' } as const;
+
 /** Where the part at `index` of `partsOfBeat` stands in the beat. */
 export function partPath(beat: Beat, index: number): Path {
-  if (beat.kind !== 'draw') return [beat.kind === 'move' ? 'actions' : 'stations', index];
+  if (beat.kind !== 'draw') return [LISTS[beat.kind as keyof typeof LISTS], index];
   return index < beat.entries.length ? ['entries', index, 'action'] : ['rules', 'standIn'];
 }
 
@@ -34,6 +39,8 @@ export function changeParts(beat: Beat, change: <P extends Part>(part: P) => P):
   if (beat.kind === 'circuit') {
     return { ...beat, stations: beat.stations.map((one) => change(one)) };
   }
+  if (beat.kind === 'chain') return { ...beat, links: beat.links.map((one) => change(one)) };
+  if (beat.kind === 'echo') return { ...beat, lines: beat.lines.map((one) => change(one)) };
   if (beat.kind !== 'draw') return beat;
   const { rules } = beat;
   return {

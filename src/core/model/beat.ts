@@ -14,7 +14,7 @@ import { idSchema, lineSchema } from './text';
 export { NO_GUISE } from './action';
 export type { Action, Guise, Station } from './action';
 
-/** Every kind that the design knows. A file with a kind that is not built yet says so by name. */
+/** Every kind of beat. */
 export const BEAT_KINDS = ['tell', 'move', 'circuit', 'draw', 'chain', 'echo', 'drink'] as const;
 export type BeatKind = (typeof BEAT_KINDS)[number];
 
@@ -89,6 +89,45 @@ export const drawSchema = z.strictObject({
   show: z.enum(SHOWINGS),
 });
 
+/**
+ * A chain that grows by a link each verse, all links so far done again. It is gone through once more
+ * after the verses in `rehearseAfter`, and, with `perform`, whole at the end.
+ */
+export const chainSchema = z.strictObject({
+  kind: z.literal('chain'),
+  id: idSchema('bt'),
+  fit,
+  say: lineSchema,
+  links: z.array(actionSchema).max(20),
+  rehearseAfter: z.array(z.int().min(1).max(20)).max(20),
+  perform: z.boolean(),
+  performSay: lineSchema,
+  show: z.enum(SHOWINGS),
+});
+
+/** A line of a rhyme, or a rhythm, with its action for so many beats. */
+export const echoLineSchema = z.strictObject({
+  ...stationSchema.shape,
+  text: lineSchema,
+  beats: z.int().min(1).max(64),
+});
+export type EchoLine = DeepReadonly<z.infer<typeof echoLineSchema>>;
+
+/**
+ * Lines on the beat, `times` over: a rhyme with an action on each line, or, with `echo`, a rhythm
+ * that the leader does first and the children give back.
+ */
+export const echoSchema = z.strictObject({
+  kind: z.literal('echo'),
+  id: idSchema('bt'),
+  fit,
+  say: lineSchema,
+  beatsPerMinute: z.int().min(40).max(180),
+  lines: z.array(echoLineSchema).max(40),
+  times: z.int().min(1).max(20),
+  echo: z.boolean(),
+});
+
 export const drinkSchema = z.strictObject({
   kind: z.literal('drink'),
   id: idSchema('bt'),
@@ -102,11 +141,15 @@ export const beatSchema = z.discriminatedUnion('kind', [
   moveBeatSchema,
   circuitSchema,
   drawSchema,
+  chainSchema,
+  echoSchema,
   drinkSchema,
 ]);
 export type Beat = DeepReadonly<z.infer<typeof beatSchema>>;
 export type Tell = Extract<Beat, { kind: 'tell' }>;
 export type MoveBeat = Extract<Beat, { kind: 'move' }>;
 export type Circuit = Extract<Beat, { kind: 'circuit' }>;
+export type Chain = Extract<Beat, { kind: 'chain' }>;
+export type Echo = Extract<Beat, { kind: 'echo' }>;
 export type Draw = Extract<Beat, { kind: 'draw' }>;
 export type Drink = Extract<Beat, { kind: 'drink' }>;

@@ -37,7 +37,7 @@ export function newAdventure(newId: NewId, setting: Setting = DEFAULT_SETTING): 
 
 /** The same beat under fresh ids, its parts too. */
 export function copyBeat(beat: Beat, newId: NewId): Beat {
-  const prefixOf = { move: 'ac', draw: 'ac', circuit: 'st' } as const;
+  const prefixOf = { move: 'ac', draw: 'ac', chain: 'ac', circuit: 'st', echo: 'st' } as const;
   const prefix = prefixOf[beat.kind as keyof typeof prefixOf];
   const copy = changeParts(beat, (part) => ({ ...part, id: newId(prefix) }));
   if (copy.kind !== 'draw') return { ...copy, id: newId('bt') };

@@ -1,7 +1,6 @@
 import { z } from 'zod';
 import { CATALOGUE } from '../moves/catalogue';
 import { adventureSchema, type Adventure } from './adventure';
-import { BEAT_KINDS, beatSchema } from './beat';
 import { partPath, partsOfBeat } from './beat-parts';
 import { problem, problemOfIssue, type Path, type Problem, type Result } from './problem';
 import { CURRENT_VERSION, migrate } from './versions';
@@ -9,25 +8,7 @@ import { CURRENT_VERSION, migrate } from './versions';
 /** A broken file can be wrong in thousands of places: these many are told. */
 export const MOST_PROBLEMS = 20;
 
-const BUILT_KINDS: readonly string[] = beatSchema.options.map((option) => option.shape.kind.value);
 const headSchema = z.looseObject({ format: z.literal('arrup'), version: z.int().min(1) });
-
-/** Kinds of beat that the design knows but this build does not lead yet get their own problem. */
-function kindsNotBuilt(document: Record<string, unknown>): Problem[] {
-  const problems: Problem[] = [];
-  const chapters = Array.isArray(document.chapters) ? document.chapters : [];
-  chapters.forEach((chapter: { beats?: unknown } | null, chapterIndex) => {
-    const beats = Array.isArray(chapter?.beats) ? chapter.beats : [];
-    beats.forEach((beat: { kind?: unknown } | null, beatIndex: number) => {
-      const kind = BEAT_KINDS.find((known) => known === beat?.kind);
-      if (!kind || BUILT_KINDS.includes(kind)) return;
-      problems.push(
-        problem('kind-not-built', ['chapters', chapterIndex, 'beats', beatIndex], { kind }),
-      );
-    });
-  });
-  return problems;
-}
 
 /** What the shape alone does not say: moves exist, ids are used once. */
 function checkReferences(adventure: Adventure): Problem[] {
@@ -89,8 +70,6 @@ export function parseAdventure(input: unknown): Result<Adventure> {
     return fail(problem('newer-version', ['version'], { version, known: CURRENT_VERSION }));
   }
   const document = migrate(head.data, version);
-  const notBuilt = kindsNotBuilt(document);
-  if (notBuilt.length > 0) return fail(...notBuilt);
   const parsed = adventureSchema.safeParse(document, { reportInput: true });
   if (!parsed.success) return fail(...parsed.error.issues.map(problemOfIssue));
   const references = checkReferences(parsed.data);

@@ -14,7 +14,6 @@ export const PROBLEM_CODES = [
   'bad-pattern',
   'unknown-field',
   'ages-backwards',
-  'kind-not-built',
   'unknown-move',
   'same-id',
   'no-outcome',

@@ -178,10 +178,10 @@ describe('any adventure', () => {
   it('does twice the work when every dose is doubled', () => {
     fc.assert(
       fc.property(arbitraryAdventure, (given) => {
-        // A draw's amounts may come from a die, and travelling between draws stays as it is.
+        // Draws, chains and rhymes have work that is not a dose's.
         const chapters = given.chapters.map((chapter) => ({
           ...chapter,
-          beats: chapter.beats.filter(({ kind }) => kind !== 'draw'),
+          beats: chapter.beats.filter(({ kind }) => !['draw', 'chain', 'echo'].includes(kind)),
         }));
         const adventure = { ...given, chapters };
         const doubled = {

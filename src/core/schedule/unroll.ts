@@ -2,6 +2,7 @@ import type { Adventure } from '../model/adventure';
 import type { Beat } from '../model/beat';
 import type { Setting } from '../model/setting';
 import { moveBookOf } from '../moves/move-book';
+import { unrollChain } from './beats/chain';
 import { unrollCircuit } from './beats/circuit';
 import { unrollDraw } from './beats/draw';
 import { unrollDrink } from './beats/drink';
@@ -10,6 +11,7 @@ import { unrollTell } from './beats/tell';
 import type { Cue } from './cue';
 import { DEFAULT_PACE, type Pace } from './pace';
 import { resolveDraws, type Draws } from './resolve-draws';
+import { unrollEcho } from './beats/echo';
 import { Score } from './score';
 import { totalUp, type Totals } from './totals';
 
@@ -30,6 +32,8 @@ const UNROLLERS: Unrollers = {
   move: unrollMove,
   circuit: unrollCircuit,
   draw: unrollDraw,
+  chain: unrollChain,
+  echo: unrollEcho,
   drink: unrollDrink,
 };
 

@@ -2,6 +2,7 @@
 import fc from 'fast-check';
 import { CHAPTER_KINDS, type Adventure } from '../model/adventure';
 import { SHOWINGS, type Beat, type Draw, type Guise } from '../model/beat';
+import { changeParts } from '../model/beat-parts';
 import { RETURNS } from '../model/chance';
 import { DOSE_SIDES, DOSE_UNITS, type Dose } from '../model/dose';
 import { newAdventure } from '../model/new-adventure';
@@ -61,6 +62,27 @@ const beat: fc.Arbitrary<WithoutId<Beat>> = fc.oneof(
   }),
 );
 
+const chains: fc.Arbitrary<WithoutId<Beat>> = fc.record({
+  kind: fc.constant('chain' as const),
+  say: text,
+  links: fc.array(fc.record({ id: fc.constant(''), move, guise, dose }), { maxLength: 3 }),
+  rehearseAfter: fc.constantFrom([], [2]),
+  perform: fc.boolean(),
+  performSay: text,
+  show: fc.constantFrom(...SHOWINGS),
+});
+const echoes: fc.Arbitrary<WithoutId<Beat>> = fc.record({
+  kind: fc.constant('echo' as const),
+  say: text,
+  beatsPerMinute: fc.integer({ min: 60, max: 140 }),
+  lines: fc.array(
+    fc.record({ id: fc.constant(''), move, guise, text, beats: fc.integer({ min: 1, max: 8 }) }),
+    { maxLength: 4 },
+  ),
+  times: rounds,
+  echo: fc.boolean(),
+});
+
 /** Draws that can be drawn from, and some that cannot. */
 const drawBeats: fc.Arbitrary<WithoutId<Beat>> = fc
   .record({
@@ -107,18 +129,15 @@ const drawBeats: fc.Arbitrary<WithoutId<Beat>> = fc
   }));
 
 function withIds(given: WithoutId<Beat>, newId: (prefix: string) => string): Beat {
-  const whole = { ...given, id: newId('bt') } as Beat;
-  if (whole.kind === 'move') {
-    return { ...whole, actions: whole.actions.map((a) => ({ ...a, id: newId('ac') })) };
-  }
-  if (whole.kind === 'circuit') {
-    return { ...whole, stations: whole.stations.map((s) => ({ ...s, id: newId('st') })) };
-  }
+  const prefix = given.kind === 'circuit' || given.kind === 'echo' ? 'st' : 'ac';
+  const whole = changeParts({ ...given, id: newId('bt') } as Beat, (part) => ({
+    ...part,
+    id: newId(prefix),
+  }));
   if (whole.kind === 'draw') {
     const entries = whole.entries.map((entry) => ({
       ...entry,
       id: newId('en'),
-      action: { ...entry.action, id: newId('ac') },
     }));
     return { ...whole, entries };
   }
@@ -132,7 +151,9 @@ export const arbitraryAdventure: fc.Arbitrary<Adventure> = fc
       fc.record({
         kind: fc.constantFrom(...CHAPTER_KINDS),
         title: text,
-        beats: fc.array(fc.oneof({ weight: 5, arbitrary: beat }, drawBeats), { maxLength: 5 }),
+        beats: fc.array(fc.oneof({ weight: 5, arbitrary: beat }, drawBeats, chains, echoes), {
+          maxLength: 5,
+        }),
       }),
       { maxLength: 4 },
     ),

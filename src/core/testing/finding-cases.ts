@@ -4,7 +4,7 @@ import { USUAL_LIMITS, type Adventure } from '../model/adventure';
 import { NO_GUISE, type Beat, type MoveBeat } from '../model/beat';
 import type { Dose } from '../model/dose';
 import type { Setting } from '../model/setting';
-import { circuit, doseOf, drawBeat, moveBeat, withBeats } from './make';
+import { chainBeat, circuit, doseOf, drawBeat, moveBeat, withBeats } from './make';
 
 type SettingChange = Partial<Omit<Setting, 'room'>> & { room?: Partial<Setting['room']> };
 function inSetting(adventure: Adventure, change: SettingChange): Adventure {
@@ -96,6 +96,8 @@ export const FINDING_CASES: Record<RuleId, { fires: Adventure[]; silent: Adventu
       withBeats(counted('hop', 5)),
       withBeats(counted('hop', 5, { sides: 'left' })),
       withBeats(counted('hop', 5, { sides: 'left' }), counted('hop', 8, { sides: 'right' })),
+      withBeats(chainBeat(['squat', 'hop'])),
+      withBeats(drawBeat(['squat', 'hop'])),
     ],
     silent: [
       withBeats(counted('hop', 5, { sides: 'each' })),

@@ -4,8 +4,10 @@ import {
   NO_GUISE,
   type Action,
   type Beat,
+  type Chain,
   type Circuit,
   type Draw,
+  type Echo,
   type MoveBeat,
 } from '../model/beat';
 import type { DrawRules } from '../model/chance';
@@ -110,5 +112,39 @@ export function drawBeat(
       turns: 'leader',
       ...rules,
     },
+  };
+}
+
+export function chainBeat(moves: readonly string[], given: Partial<Chain> = {}): Chain {
+  return {
+    kind: 'chain',
+    id: newId('bt'),
+    say: '',
+    links: moves.map((move) => doseOf(move, 2)),
+    rehearseAfter: [],
+    perform: false,
+    performSay: '',
+    show: 'none',
+    ...given,
+  };
+}
+
+/** Lines of four beats at 120 a minute: two seconds each. */
+export function echoBeat(moves: readonly string[], given: Partial<Echo> = {}): Echo {
+  return {
+    kind: 'echo',
+    id: newId('bt'),
+    say: '',
+    beatsPerMinute: 120,
+    lines: moves.map((move) => ({
+      id: newId('st'),
+      move,
+      guise: NO_GUISE,
+      text: `Clap for the ${move}`,
+      beats: 4,
+    })),
+    times: 1,
+    echo: false,
+    ...given,
   };
 }

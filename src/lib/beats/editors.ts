@@ -2,7 +2,9 @@ import type { Beat } from '$core';
 import type { Component } from 'svelte';
 import CircuitEditor from './circuit/CircuitEditor.svelte';
 import DrinkEditor from './drink/DrinkEditor.svelte';
+import ChainEditor from './chain/ChainEditor.svelte';
 import DrawEditor from './draw/DrawEditor.svelte';
+import EchoEditor from './echo/EchoEditor.svelte';
 import type { EditorProps } from './editor';
 import MoveEditor from './move/MoveEditor.svelte';
 import TellEditor from './tell/TellEditor.svelte';
@@ -13,6 +15,8 @@ type Editors = { [Kind in Beat['kind']]: Component<EditorProps<Kind>> };
 export const EDITORS: Editors = {
   tell: TellEditor,
   draw: DrawEditor,
+  chain: ChainEditor,
+  echo: EchoEditor,
   move: MoveEditor,
   circuit: CircuitEditor,
   drink: DrinkEditor,

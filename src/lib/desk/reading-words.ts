@@ -44,6 +44,12 @@ export function readingInWords(reading: QuickReading): string {
       const times = draws === null ? '' : `, ${draws} draws`;
       return `${DEVICE_WORDS[device.kind]}: ${what.join(', ')}${times}`;
     }
+    case 'chain':
+      return `A growing chain: ${reading.actions.map(({ move }) => move.name).join(', ')}`;
+    case 'echo': {
+      const what = reading.moves.map((move) => move.name).join(', ');
+      return `${reading.echo ? 'An echo' : 'A rhyme'}, ${reading.beats} beats a line: ${what}`;
+    }
     case 'move': {
       const parts = reading.actions.map(({ move, dose, guise, usualAmount }) => {
         const name = guise.name ? `${guise.name} (${move.name})` : move.name;

@@ -28,6 +28,10 @@ const PARAMS = {
   promised: 100,
   real: 110,
   chunks: '10 + 10',
+  tenths: 3,
+  code: 'no-outcome',
+  usual: 12,
+  limit: 10,
 };
 
 describe('findings in words', () => {

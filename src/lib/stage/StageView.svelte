@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { clockOf, drawOf, moveBookOf, type Cue, type TypedOutcome } from '$core';
+  import { clockOf, drawOf, moveBookOf, type Beat, type Cue, type TypedOutcome } from '$core';
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
   import ArrowRight from '@lucide/svelte/icons/arrow-right';
   import Pause from '@lucide/svelte/icons/pause';
@@ -27,6 +27,10 @@
   const book = $derived(moveBookOf(session.adventure));
   const cue = $derived(session.cue);
   const move = $derived(cue?.doing ? (book.get(cue.doing.move) ?? null) : null);
+  const ROUND_WORDS: Partial<Record<Beat['kind'], string>> = { draw: 'Draw', chain: 'Verse' };
+  const kinds = $derived(
+    new Map(session.adventure.chapters.flatMap(({ beats }) => beats.map((b) => [b.id, b.kind]))),
+  );
   /** A list in order, and what was drawn for the film, may be known beforehand. */
   const isSecret = (coming: Cue) => {
     const beat = drawOf(session.adventure, coming)?.beat;
@@ -72,7 +76,7 @@
       into={session.into}
       mirror={session.adventure.setting.mirror ?? true}
       waiting={session.status === 'waiting'}
-      roundWord={drawOf(session.adventure, cue) ? 'Draw' : 'Round'}
+      roundWord={ROUND_WORDS[kinds.get(cue.beatId) ?? 'move'] ?? 'Round'}
     >
       {#if session.drawing}
         <DrawTyping drawing={session.drawing} drawn={session.drawn} {typed} {ontype} />

@@ -19,7 +19,6 @@ const WORDS: Readonly<Record<ProblemCode, (params: Params) => string>> = {
   'bad-pattern': () => 'This has signs in it that do not belong here.',
   'unknown-field': ({ fields }) => `There is something here that Arrup does not know: ${fields}.`,
   'ages-backwards': () => 'The youngest age is above the oldest.',
-  'kind-not-built': ({ kind }) => `A beat of the kind “${kind}” needs a newer Arrup.`,
   'unknown-move': ({ move }) => `There is no move “${move}” in the catalogue or in the file.`,
   'same-id': ({ id }) => `The mark “${id}” is used twice.`,
   'no-outcome': () => 'There is nothing to draw yet: put a move in.',

@@ -6,14 +6,15 @@ import type { Seen } from '../finding';
 export const SAME_IN_A_ROW = 3;
 const TIRING = 4;
 
-/** The same main region three times running, at level 4 or 5. */
-export function checkSameRegion({ work, book }: FindingContext): Seen[] {
+/** The same main region three times running, at level 4 or 5. Chance may bring that; it is not judged. */
+export function checkSameRegion({ work, book, beats }: FindingContext): Seen[] {
   const seen: Seen[] = [];
   let region = '';
   let parts: string[] = [];
   for (const { doing, effort, beatId } of work) {
     if (!doing) continue;
-    const main = effort >= TIRING ? moveIn(book, doing.move).regions[0]! : '';
+    const drawn = beats.get(beatId)?.kind === 'draw';
+    const main = effort >= TIRING && !drawn ? moveIn(book, doing.move).regions[0]! : '';
     if (main === '' || main !== region) [region, parts] = [main, []];
     if (main === '' || parts.includes(doing.part)) continue;
     parts.push(doing.part);

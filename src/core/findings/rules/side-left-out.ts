@@ -12,19 +12,19 @@ export function checkSides({ parts, work }: FindingContext): Seen[] {
     done.set(doing.move, sides);
   }
   const seen: Seen[] = [];
-  for (const { beat, action, move } of parts) {
-    if (!action || !move.sided || action.dose.sides === 'each') continue;
+  for (const { beat, part, move } of parts) {
+    if (!('dose' in part) || !move.sided || part.dose.sides === 'each') continue;
     // What chance has not drawn today has no side yet.
     const sides = done.get(move.id) ?? { left: 0, right: 0, any: 0 };
-    const open = action.dose.sides === 'any';
+    const open = part.dose.sides === 'any';
     // One side here and the other elsewhere is a way of telling a story.
     if (!open && sides.left === sides.right) continue;
     seen.push({
-      place: { beatId: beat.id, part: action.id },
+      place: { beatId: beat.id, part: part.id },
       severity: open ? 'think' : 'mend',
-      params: { name: action.guise.name || move.name, side: action.dose.sides },
+      params: { name: part.guise.name || move.name, side: part.dose.sides },
       fix: (now) =>
-        changeAction(now, beat.id, action.id, (one) => ({
+        changeAction(now, beat.id, part.id, (one) => ({
           ...one,
           dose: { ...one.dose, sides: 'each' },
         })),

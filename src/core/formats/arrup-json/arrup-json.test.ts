@@ -80,12 +80,6 @@ describe('.arrup.json', () => {
       'chapters.0.beats.0.kind',
     ],
     [
-      'a kind that is not built yet',
-      (d) => void (d.chapters[0].beats[0].kind = 'chain'),
-      'kind-not-built',
-      'chapters.0.beats.0',
-    ],
-    [
       'an unknown move',
       (d) => void (d.chapters[0].beats[1].actions[0].move = 'moon-walk'),
       'unknown-move',

@@ -94,6 +94,27 @@ function contentsOf(beat: Beat, book: MoveBook, schedule: Schedule): readonly Co
       );
       return beat.say ? [{ ...NOTHING, say: beat.say }, ...parts] : parts;
     }
+    case 'chain': {
+      const head = { ...NOTHING, say: beat.say, name: 'Growing chain', dose: beatInWords(beat) };
+      const links = beat.links.map((link, n) => {
+        const content = partContent(book, link, doseInWords(link.dose));
+        return { ...content, name: `${n + 1}: ${content.name}` };
+      });
+      return [head, ...links];
+    }
+    case 'echo': {
+      const head = {
+        ...NOTHING,
+        say: beat.say,
+        name: beat.echo ? 'Echo' : 'Rhyme',
+        dose: beatInWords(beat),
+      };
+      const lines = beat.lines.map((line) => ({
+        ...partContent(book, line, `${line.beats} beats`),
+        say: line.text,
+      }));
+      return [head, ...lines];
+    }
     case 'draw': {
       const head = {
         ...NOTHING,
