@@ -42,6 +42,14 @@ for (const mode of ['light', 'dark'] as const) {
       .click();
     await expect(page.getByRole('listbox')).toBeVisible();
     await check(page, 'desk, a move being looked for');
+    await page.goto('/desk/adv_ferry-die');
+    await page.locator('article[aria-label$="draw"] textarea').first().focus();
+    await expect(page.locator('[data-odds]')).toBeVisible();
+    await check(page, 'desk, a draw');
+    await page.goto('/moves/frog-jump');
+    await page.getByRole('button', { name: 'A copy to make your own' }).click();
+    await expect(page.getByLabel('Name of the move')).toBeVisible();
+    await check(page, 'own move');
     await page.goto('/prep/adv_six-lamps');
     await expect(page.getByLabel('Run sheet')).toBeVisible();
     await check(page, 'prep');
@@ -69,6 +77,8 @@ test('no place is wider than a phone of 320 pixels', async ({ page }) => {
   for (const path of [
     '/',
     '/desk/adv_six-lamps',
+    '/desk/adv_ferry-die',
+    '/stage/adv_ferry-die',
     '/prep/adv_six-lamps',
     '/stage/adv_six-lamps',
     '/moves',

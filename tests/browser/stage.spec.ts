@@ -108,7 +108,7 @@ for (const [width, height, least] of [
   test(`every cue of every demo fits the screen at ${width} x ${height}`, async ({ page }) => {
     test.slow();
     await page.setViewportSize({ width, height });
-    for (const id of ['adv_late-letter', 'adv_six-lamps', 'adv_marsh-morning']) {
+    for (const id of ['adv_late-letter', 'adv_six-lamps', 'adv_marsh-morning', 'adv_ferry-die']) {
       await begin(page, id);
       await page.keyboard.press('Space');
       await page.evaluate(() => document.fonts.ready);

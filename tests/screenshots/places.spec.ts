@@ -125,3 +125,28 @@ test('settings', async ({ page }) => {
   await open(page, '/settings');
   await picture(page, 'settings-dark');
 });
+
+test('desk, a draw being written', async ({ page }) => {
+  await open(page, '/desk/adv_ferry-die');
+  const beat = page.locator('article[aria-label$="draw"]');
+  await beat.getByLabel('What you say before the draws').focus();
+  await expect(beat.locator('[data-odds]')).toBeVisible();
+  await beat.evaluate((row) => scrollTo(0, row.getBoundingClientRect().top + scrollY - 190));
+  await page.waitForTimeout(400);
+  await picture(page, 'desk-draw');
+});
+
+test('stage, a draw', async ({ page }) => {
+  await open(page, '/stage/adv_ferry-die');
+  await leafTo(page, '[data-cue=draw]');
+  await picture(page, 'stage-draw');
+});
+
+test('a move of one’s own', async ({ page }) => {
+  await open(page, '/moves/frog-jump');
+  await page.getByRole('button', { name: 'A copy to make your own' }).click();
+  await page.getByLabel('Name of the move').fill('newt leap');
+  await page.getByLabel('Name of the move').blur();
+  await expect(page.locator('[data-save=saved]')).toBeVisible();
+  await picture(page, 'own-move');
+});

@@ -5,6 +5,7 @@ import { problemInWords } from '$lib/words/problems';
 const FILES: Record<string, () => Promise<string>> = {
   'marsh-morning': async () => (await import('./marsh-morning.arrup.json?raw')).default,
   'six-lamps': async () => (await import('./six-lamps.arrup.json?raw')).default,
+  'ferry-die': async () => (await import('./ferry-die.arrup.json?raw')).default,
   'late-letter': async () => (await import('./late-letter.arrup.json?raw')).default,
 };
 

@@ -72,6 +72,7 @@
     band === '5' ? 'fives' : `ages ${band.replace('-', ' and ')}`;
 </script>
 
+<h1 class="sr-only">{move.name || 'A move of your own'}</h1>
 <input
   class="mt-2 w-full rounded border-0 bg-transparent px-1 py-0 font-heading text-4xl font-bold hover:bg-sunk focus:bg-raised focus:ring-0"
   aria-label="Name of the move"
