@@ -8,6 +8,7 @@
   import { SHOWING_WORDS, type EditorProps } from '../editor';
   import GuiseFields from '../GuiseFields.svelte';
   import MovePicker from '../MovePicker.svelte';
+  import SayFirst from '../SayFirst.svelte';
 
   const { beat, book, setting, ideas, active, change, leave }: EditorProps<'chain'> = $props();
 
@@ -34,16 +35,13 @@
   }
 </script>
 
-{#if beat.say || active}
-  <LineArea
-    value={beat.say}
-    label="What you say before the chain"
-    placeholder="What you say before it begins"
-    class="text-lg"
-    onchange={(say) => change({ ...beat, say }, 'say')}
-    onleave={leave}
-  />
-{/if}
+<SayFirst
+  say={beat.say}
+  label="What you say before the chain"
+  open={active}
+  onchange={(say) => change({ ...beat, say }, 'say')}
+  onleave={leave}
+/>
 <p class="pl-1 leading-8">
   <span class="font-heading text-lg font-bold">Growing chain</span>
   <span class="text-soft">{beatInWords(beat)}</span>

@@ -4,10 +4,10 @@
   import { newId } from '$lib/store/new-id';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
-  import LineArea from '$lib/ui/LineArea.svelte';
   import { SHOWING_WORDS, type EditorProps } from '../editor';
   import GuiseFields from '../GuiseFields.svelte';
   import MovePicker from '../MovePicker.svelte';
+  import SayFirst from '../SayFirst.svelte';
 
   const { beat, book, ideas, active, change, leave }: EditorProps<'circuit'> = $props();
 
@@ -28,16 +28,13 @@
   }
 </script>
 
-{#if beat.say || active}
-  <LineArea
-    value={beat.say}
-    label="What you say before the circuit"
-    placeholder="What you say before it begins"
-    class="text-lg"
-    onchange={(say) => change({ ...beat, say }, 'say')}
-    onleave={leave}
-  />
-{/if}
+<SayFirst
+  say={beat.say}
+  label="What you say before the circuit"
+  open={active}
+  onchange={(say) => change({ ...beat, say }, 'say')}
+  onleave={leave}
+/>
 <p class="pl-1 leading-8">
   <span class="font-heading text-lg font-bold">Circuit</span> of {beat.stations.length}
   {beat.stations.length === 1 ? 'station' : 'stations'},

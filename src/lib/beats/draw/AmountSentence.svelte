@@ -41,8 +41,7 @@
     label="Where the amount comes from"
     choices={SOURCES}
     onchange={setSource}
-  />{#if amount.from === 'number die'}
-    of
+  />{#if amount.from === 'number die'}&nbsp;of
     <InlineChoice
       value={amount.sides}
       label="Sides of the number die"

@@ -21,11 +21,11 @@
   import { newId, newSeed } from '$lib/store/new-id';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
-  import LineArea from '$lib/ui/LineArea.svelte';
   import DoseSentence from '../DoseSentence.svelte';
   import { SHOWING_WORDS, type EditorProps } from '../editor';
   import GuiseFields from '../GuiseFields.svelte';
   import MovePicker from '../MovePicker.svelte';
+  import SayFirst from '../SayFirst.svelte';
   import AmountSentence from './AmountSentence.svelte';
   import { DEVICE_CHOICES, deviceOfKind } from './devices';
   import DrawRules from './DrawRules.svelte';
@@ -80,11 +80,10 @@
 </script>
 
 <!-- Always there: it holds the keyboard while the rest opens and closes. -->
-<LineArea
-  value={beat.say}
+<SayFirst
+  say={beat.say}
   label="What you say before the draws"
-  placeholder="What you say before it begins"
-  class="text-lg"
+  open
   onchange={(say) => change({ ...beat, say }, 'say')}
   onleave={leave}
 />
@@ -101,8 +100,7 @@
         label="Device"
         choices={DEVICE_CHOICES}
         onchange={(kind) => setDevice(deviceOfKind(kind, beat.entries.length))}
-      />{#if device.kind === 'die'}
-        with
+      />{#if device.kind === 'die'}&nbsp;with
         <InlineChoice
           value={device.sides}
           label="Sides"
@@ -118,8 +116,7 @@
             [3, 'three, added up'],
           ] as const}
           onchange={(dice) => setDevice({ ...device, dice })}
-        />{:else if device.kind === 'deck'}
-        from
+        />{:else if device.kind === 'deck'}&nbsp;from
         <InlineNumber
           value={device.lowest}
           label="Lowest card"

@@ -142,8 +142,7 @@
         [true, 'None comes more often than'],
       ] as const}
       onchange={(capped) => set({ mostOfOne: capped ? 4 : null })}
-    />{#if rules.mostOfOne !== null}
-      <InlineNumber
+    />{#if rules.mostOfOne !== null}&nbsp;<InlineNumber
         value={rules.mostOfOne}
         label="Most of one move"
         max={200}
@@ -160,8 +159,7 @@
     ] as const}
     onchange={(travels) =>
       set({ between: travels ? { move: 'jog', leastSeconds: 5, mostSeconds: 10 } : null })}
-  />{#if rules.between}{@const between = rules.between}
-    music:
+  />{#if rules.between}{@const between = rules.between}&nbsp;music:
     <MovePicker
       {book}
       text={moveIn(book, between.move).name}

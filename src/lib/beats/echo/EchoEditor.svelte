@@ -7,6 +7,7 @@
   import LineArea from '$lib/ui/LineArea.svelte';
   import type { EditorProps } from '../editor';
   import MovePicker from '../MovePicker.svelte';
+  import SayFirst from '../SayFirst.svelte';
 
   const { beat, book, active, change, leave }: EditorProps<'echo'> = $props();
 
@@ -24,16 +25,13 @@
   }
 </script>
 
-{#if beat.say || active}
-  <LineArea
-    value={beat.say}
-    label="What you say before it"
-    placeholder="What you say before it begins"
-    class="text-lg"
-    onchange={(say) => change({ ...beat, say }, 'say')}
-    onleave={leave}
-  />
-{/if}
+<SayFirst
+  say={beat.say}
+  label="What you say before it"
+  open={active}
+  onchange={(say) => change({ ...beat, say }, 'say')}
+  onleave={leave}
+/>
 <p class="pl-1 leading-8">
   <span class="font-heading text-lg font-bold">{beat.echo ? 'Echo' : 'Rhyme'}</span>:
   <InlineChoice

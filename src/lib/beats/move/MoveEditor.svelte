@@ -3,11 +3,11 @@
   import { newId } from '$lib/store/new-id';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
-  import LineArea from '$lib/ui/LineArea.svelte';
   import DoseSentence from '../DoseSentence.svelte';
   import { SHOWING_WORDS, type EditorProps } from '../editor';
   import GuiseFields from '../GuiseFields.svelte';
   import MovePicker from '../MovePicker.svelte';
+  import SayFirst from '../SayFirst.svelte';
 
   const { beat, book, setting, ideas, active, change, leave }: EditorProps<'move'> = $props();
 
@@ -34,16 +34,13 @@
   }
 </script>
 
-{#if beat.say || (active && beat.actions.length > 1)}
-  <LineArea
-    value={beat.say}
-    label="What you say before these moves"
-    placeholder="What you say before it all begins"
-    class="text-lg"
-    onchange={(say) => change({ ...beat, say }, 'say')}
-    onleave={leave}
-  />
-{/if}
+<SayFirst
+  say={beat.say}
+  label="What you say before these moves"
+  open={active && beat.actions.length > 1}
+  onchange={(say) => change({ ...beat, say }, 'say')}
+  onleave={leave}
+/>
 <div class={beat.actions.length > 1 ? 'flex flex-col gap-3' : ''}>
   {#each beat.actions as action (action.id)}
     <GuiseFields
