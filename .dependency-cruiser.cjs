@@ -7,7 +7,12 @@ module.exports = {
       comment: 'core knows no interface, no framework, no browser',
       severity: 'error',
       from: { path: '^src/core', pathNot: '([.]test[.]ts$|^src/core/testing/)' },
-      to: { pathNot: ['^src/core', '^node_modules/(zod|papaparse|@types/papaparse|yalps|spache|dale-chall|syllable|pure-rand)/'] },
+      to: {
+        pathNot: [
+          '^src/core',
+          '^node_modules/(zod|papaparse|@types/papaparse|yalps|spache|dale-chall|syllable|pure-rand)/',
+        ],
+      },
     },
     {
       name: 'lib-below-routes',

@@ -130,6 +130,7 @@ test('two tabs typing at the same moment: both keep their words, and it is said'
   page,
   context,
 }) => {
+  test.slow();
   await openDesk(page, 'The late letter');
   const other = await context.newPage();
   await other.goto(page.url());
@@ -145,7 +146,8 @@ test('two tabs typing at the same moment: both keep their words, and it is said'
       (r) => r.document.title,
     );
   await expect
-    .poll(titles)
+    // The tab behind is given few turns by the browser.
+    .poll(titles, { timeout: 20_000 })
     .toEqual(
       expect.arrayContaining([
         expect.stringMatching(/^Words from here/u),
@@ -156,6 +158,7 @@ test('two tabs typing at the same moment: both keep their words, and it is said'
   await expect
     .poll(
       async () => (await page.getByText(notice).count()) + (await other.getByText(notice).count()),
+      { timeout: 20_000 },
     )
     .toBe(1);
 });

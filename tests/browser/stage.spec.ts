@@ -14,6 +14,14 @@ async function begin(page: Page, id: string, query = '') {
   await expect(page.locator('[data-cue]')).toBeVisible();
 }
 
+/** Ends the session, and waits until its end is in the log. */
+async function endHere(page: Page) {
+  await page.getByRole('button', { name: 'End here' }).click();
+  await expect
+    .poll(async () => (await stored<Kept>(page, 'runs')).every(({ leading }) => leading.done))
+    .toBe(true);
+}
+
 test('leads with keys: next, back, pause, go on, and a page-turner', async ({ page }) => {
   await begin(page, 'adv_late-letter');
   const main = page.locator('[data-cue] .main');
@@ -89,12 +97,12 @@ test('says the children’s side, and points to the leader’s own', async ({ pa
 
 test('a session that was led shows on the shelf; a rehearsal does not', async ({ page }) => {
   await begin(page, 'adv_marsh-morning', '?speed=60');
-  await page.getByRole('button', { name: 'End here' }).click();
+  await endHere(page);
   await page.goto('/');
   const row = page.locator('main li').filter({ hasText: 'A marsh morning' });
   await expect(row).toContainText('not led yet');
   await begin(page, 'adv_marsh-morning');
-  await page.getByRole('button', { name: 'End here' }).click();
+  await endHere(page);
   await page.goto('/');
   await expect(row).toContainText('last led');
 });
