@@ -27,7 +27,7 @@ export {
   RETURNS,
 } from './model/chance';
 export type { AmountRule, Device, DrawRules, Entry } from './model/chance';
-export { doseTotal, DOSE_UNITS, MAX_AMOUNT, MAX_SETS, plainDose } from './model/dose';
+export { doseTotal, DOSE_UNITS, isCounted, MAX_AMOUNT, MAX_SETS, plainDose } from './model/dose';
 export type { Dose, DoseSides, DoseUnit } from './model/dose';
 export {
   addBeats,
@@ -69,7 +69,7 @@ export type { Caution } from './moves/needs';
 export { amountOf } from './chance/amount';
 export { chanceOfAtLeast, chanceToTakeOver, meanOf, oddsOf, quantileOf } from './chance/odds';
 export type { Distribution, LengthOf, Odds } from './chance/odds-shape';
-export { dealFaces, newDraw, usualRules, withFaces } from './chance/new-draw';
+export { dealFaces, dieFor, newDraw, usualRules, withFaces } from './chance/new-draw';
 export { diceTotals, diceWays, potOf } from './chance/pot';
 export type { Outcome, Pot } from './chance/pot';
 export { seededRandom } from './chance/random';
@@ -110,6 +110,7 @@ export type { Schedule } from './schedule/unroll';
 
 export { beatFromReading } from './language/beat-from-reading';
 export { beatInWords, beatLabel } from './language/beat-label';
+export { capital } from './language/capital';
 export { amountInWords, deviceInWords, rulesInWords, stopInWords } from './language/draw-words';
 export { clockOf, lengthInWords } from './language/clock';
 export { proposeGuises } from './language/guises';
@@ -120,7 +121,7 @@ export { doseInWords, unitWord } from './language/dose-words';
 export { castInWords, listInWords, readCast, readList } from './language/lists';
 export { makeMoveFinder, suggestMoves } from './language/move-finder';
 export type { MoveFinder } from './language/move-finder';
-export { readQuickLine, usualDose } from './language/quick-line';
+export { doseForMove, readQuickLine, usualDose } from './language/quick-line';
 export type { QuickReading } from './language/quick-line';
 export type { ReadAction } from './language/read-action';
 

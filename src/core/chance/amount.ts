@@ -1,30 +1,16 @@
-import type { Dose } from '../model/dose';
+import { BREATHER_SECONDS, inChunks, isCounted, type Dose } from '../model/dose';
 import type { AmountRule } from '../model/chance';
 import { diceWays } from './pot';
 import type { Random } from './random';
-
-/** Counts past this are done in chunks of ten with a breather. Common practice. */
-const CHUNK_AFTER = 20;
-const CHUNK = 10;
-/** The breather between chunks, in seconds. Our own judgement. */
-export const BREATHER_SECONDS = 5;
 
 /** `value x times + plus`, within floor and ceiling. */
 export function amountOf(rule: Exclude<AmountRule, { from: 'dose' }>, value: number): number {
   return Math.min(rule.most, Math.max(rule.least, value * rule.times + rule.plus));
 }
 
-/** 24 as 10 + 10 + 4; up to 20 in one go. */
-export function inChunks(amount: number): readonly number[] {
-  if (amount <= CHUNK_AFTER) return [amount];
-  const tens = Array.from({ length: Math.floor(amount / CHUNK) }, () => CHUNK);
-  return amount % CHUNK > 0 ? [...tens, amount % CHUNK] : tens;
-}
-
 /** The dose with an amount that was drawn: reps and steps in chunks, times in one go. */
 export function doseWith(dose: Dose, amount: number): Dose {
-  const counted = dose.unit === 'reps' || dose.unit === 'steps';
-  const amounts = counted ? inChunks(amount) : [amount];
+  const amounts = isCounted(dose.unit) ? inChunks(amount) : [amount];
   const restSeconds = amounts.length > 1 ? BREATHER_SECONDS : dose.restSeconds;
   return { ...dose, amounts, restSeconds };
 }

@@ -101,11 +101,10 @@ function isStandIn(pot: Pot, run: number): boolean {
 }
 
 /**
- * What an outcome leads to, whether it was drawn here or typed from a real die or card.
- * `seconds` is what doing it takes, for draws that stop after a time. Throws a RangeError for an
- * outcome that the pot does not have.
+ * What an outcome leads to, whether it was drawn here or typed from a real die or card. The time that
+ * it takes is for the caller to add. Throws a RangeError for an outcome that the pot does not have.
  */
-export function take(pot: Pot, before: DrawState, outcome: number, seconds = 0): Taken {
+export function take(pot: Pot, before: DrawState, outcome: number): Taken {
   const what = pot.outcomes[outcome];
   if (!what) throw new RangeError(`take: no outcome ${outcome} of ${pot.outcomes.length}`);
   const state = refilled(pot, before);
@@ -122,7 +121,7 @@ export function take(pot: Pot, before: DrawState, outcome: number, seconds = 0):
       run,
       counts: state.counts.with(entry, state.counts[entry]! + 1),
       left: state.left ? state.left.with(outcome, state.left[outcome]! - 1) : null,
-      seconds: state.seconds + seconds,
+      seconds: state.seconds,
     },
   };
 }

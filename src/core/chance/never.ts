@@ -1,4 +1,4 @@
-import type { Pot } from './pot';
+import { entryChances, type Pot } from './pot';
 
 /** Chance that none of `marked` of `all` is among `drawn` that stay out. Hypergeometric. */
 function missedOf(all: number, marked: number, drawn: number): number {
@@ -11,7 +11,7 @@ function missedOf(all: number, marked: number, drawn: number): number {
   return chance;
 }
 
-/** As `missedBack`, and the same never twice running: a walk over which entry was last. */
+/** Chance that `target` never comes, put back but never twice running: a walk over which was last. */
 function missedAgain(p: readonly number[], target: number, draws: number): number {
   let now = p.map((chance, entry) => (entry === target ? 0 : chance));
   for (let draw = 2; draw <= draws; draw += 1) {
@@ -34,20 +34,18 @@ function missedAgain(p: readonly number[], target: number, draws: number): numbe
  * every key stroke. Null where that is not a matter of a fixed number of draws and even copies. A cap
  * on one move only makes it less likely, and is left out of account.
  */
-export function chancesOfNever({ outcomes, entries, rules }: Pot): readonly number[] | null {
+export function chancesOfNever(pot: Pot): readonly number[] | null {
+  const { outcomes, entries, rules } = pot;
   const { returns, onRepeat, stop } = rules;
   if (stop.after !== 'draws') return null;
   const { draws } = stop;
   const list = Array.from({ length: entries }, (_, entry) => entry);
-  const total = outcomes.reduce((sum, { weight }) => sum + weight, 0);
-  const weightOf = (entry: number) =>
-    outcomes.reduce((sum, one) => (one.entry === entry ? sum + one.weight : sum), 0);
   if (returns === 'in order') {
     const reached = new Set(outcomes.slice(0, draws).map(({ entry }) => entry));
     return list.map((entry) => (reached.has(entry) ? 0 : 1));
   }
   if (returns === 'back') {
-    const p = list.map((entry) => weightOf(entry) / total);
+    const p = entryChances(pot);
     return list.map((entry) =>
       onRepeat === 'again' ? missedAgain(p, entry, draws) : (1 - p[entry]!) ** draws,
     );

@@ -30,19 +30,26 @@ export function withFaces(device: Device, entries: readonly Entry[]): readonly E
   return entries.map((entry, n) => ({ ...entry, faces: faces[n]! }));
 }
 
+const USUAL_RETURNS: Readonly<Record<Device['kind'], DrawRules['returns']>> = {
+  die: 'back',
+  spinner: 'back',
+  deck: 'out',
+  letters: 'in order',
+  calls: 'bag',
+  leader: 'bag',
+  list: 'in order',
+};
+
 /** The rules that a device is usually drawn by. */
 export function usualRules(device: Device, entries: number): DrawRules {
-  const inOrder = device.kind === 'list' || device.kind === 'letters';
-  const returns = inOrder
-    ? 'in order'
-    : { deck: 'out', leader: 'bag', calls: 'bag' }[device.kind as string];
+  const returns = USUAL_RETURNS[device.kind];
   return {
-    returns: (returns as DrawRules['returns'] | undefined) ?? 'back',
+    returns,
     onRepeat: device.kind === 'calls' ? 'again' : 'keep',
     standIn: null,
     thirdInARow: 'original',
     mostOfOne: null,
-    stop: { after: 'draws', draws: inOrder ? Math.max(1, entries) : 10 },
+    stop: { after: 'draws', draws: returns === 'in order' ? Math.max(1, entries) : 10 },
     between: null,
     turns: 'leader',
   };

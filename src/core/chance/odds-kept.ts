@@ -1,9 +1,9 @@
-import type { Distribution, Odds, OddsInput } from './odds-shape';
+import { MOST_REPS, type Distribution, type Odds, type OddsInput } from './odds-shape';
+import { entryChances } from './pot';
 import { allSeenBy, MOST_SEEN_ENTRIES } from './seen';
 
 /** More work than this for the distribution of reps, in steps, and it is played instead. */
 const MOST_STEPS = 120_000_000;
-const MOST_REPS = 20_000;
 
 /**
  * Where the chain stands after a draw: the entry drawn last, and whether it was done as the
@@ -146,14 +146,11 @@ function expectations(input: OddsInput, chain: Chain, p: readonly number[], draw
  * other rules, or where there is too much to walk.
  */
 export function keptOdds(input: OddsInput): Odds | null {
-  const { outcomes, entries, rules } = input.pot;
+  const { rules } = input.pot;
   if (rules.returns !== 'back' || rules.mostOfOne !== null || rules.stop.after !== 'draws') {
     return null;
   }
-  const total = outcomes.reduce((sum, { weight }) => sum + weight, 0);
-  const p = Array.from({ length: entries }, (_, entry) =>
-    outcomes.reduce((sum, one) => (one.entry === entry ? sum + one.weight / total : sum), 0),
-  );
+  const p = entryChances(input.pot);
   const can = p.filter((chance) => chance > 0).length;
   if (can > MOST_SEEN_ENTRIES) return null;
   const { draws } = rules.stop;

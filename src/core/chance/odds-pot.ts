@@ -1,8 +1,7 @@
-import type { Distribution, Odds, OddsInput } from './odds-shape';
+import { MOST_REPS, type Distribution, type Odds, type OddsInput } from './odds-shape';
 
 /** More states than this at one draw, and it is played instead. */
 const MOST_STATES = 40_000;
-const MOST_REPS = 20_000;
 
 /** What is left of each entry, which was last (-1: does not matter), and its chance. */
 type State = Readonly<{ left: readonly number[]; last: number; chance: number }>;

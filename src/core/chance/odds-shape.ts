@@ -1,6 +1,9 @@
 import type { Pot } from './pot';
 import type { Random } from './random';
 
+/** Totals of reps past this are not walked but played. */
+export const MOST_REPS = 20_000;
+
 /** Chances by value: index k holds the chance of exactly k. Sums to one. */
 export type Distribution = readonly number[];
 

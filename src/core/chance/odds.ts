@@ -1,5 +1,5 @@
 import type { Draw } from '../model/beat';
-import { turnsPerSet } from '../model/dose';
+import { isCounted, turnsPerSet } from '../model/dose';
 import type { Result } from '../model/problem';
 import { amountOdds } from './amount';
 import { keptOdds } from './odds-kept';
@@ -41,9 +41,8 @@ export function chanceToTakeOver({ counts, draws }: Odds): number {
 function inputOf(beat: Draw, pot: Pot, random: Random, secondsOf: LengthOf): OddsInput {
   const { amount, entries, rules } = beat;
   const repsWith = ({ dose }: Draw['entries'][number]['action']): RepsOf => {
-    const counted = dose.unit === 'reps' || dose.unit === 'steps';
     const turns = turnsPerSet(dose);
-    if (!counted) return () => new Map([[0, 1]]);
+    if (!isCounted(dose.unit)) return () => new Map([[0, 1]]);
     if (amount.from === 'dose') {
       const all = dose.amounts.reduce((sum, one) => sum + one, 0) * turns;
       return () => new Map([[all, 1]]);

@@ -20,6 +20,14 @@ export type Pot = Readonly<{
   rules: DrawRules;
 }>;
 
+/** How likely each entry is with everything in the pot; sums to one. */
+export function entryChances({ outcomes, entries }: Pot): readonly number[] {
+  const total = outcomes.reduce((sum, { weight }) => sum + weight, 0);
+  return Array.from({ length: entries }, (_, entry) =>
+    outcomes.reduce((sum, one) => (one.entry === entry ? sum + one.weight / total : sum), 0),
+  );
+}
+
 /** In how many ways `dice` dice with `sides` sides show each total; index 0 is the total 0. */
 export function diceWays(sides: number, dice: number): readonly number[] {
   let ways = [1];

@@ -1,9 +1,10 @@
 import type { Adventure, ChapterKind } from '../model/adventure';
-import { NO_GUISE, type Action, type Beat, type MoveBeat } from '../model/beat';
+import { NO_GUISE, type Action, type Beat, type Draw, type MoveBeat } from '../model/beat';
 import { changeParts } from '../model/beat-parts';
 import { plainDose, type Dose } from '../model/dose';
 import { addBeats, changeBeat, findBeat } from '../model/edit';
 import type { NewId } from '../model/new-adventure';
+import type { Fix } from './finding';
 
 /* Edits that several rules mend with. */
 
@@ -53,6 +54,11 @@ export function changeAction(
       'dose' in part && part.id === actionId ? { ...part, ...change(part) } : part,
     ),
   );
+}
+
+/** A fix that changes a draw beat. */
+export function changeDraw(beatId: string, change: (beat: Draw) => Draw): Fix {
+  return (now) => changeBeat(now, beatId, (beat) => (beat.kind === 'draw' ? change(beat) : beat));
 }
 
 /** Gives an action or a station another move; an action takes `dose` with it. */

@@ -4,6 +4,7 @@ import { NO_GUISE } from '../model/beat';
 import { MOST_DRAWS, MOST_ENTRIES, type AmountRule, type Device } from '../model/chance';
 import type { Move } from '../model/move';
 import type { ReadAction } from './read-action';
+import { capital } from './capital';
 
 /** What a typed draw asks for. */
 export type DrawReading = Readonly<{
@@ -71,8 +72,6 @@ function moveForLetter(
     fits.find((one) => !taken.has(one.id));
   return move ? { move, picture: pictured(move) ?? '' } : null;
 }
-
-const capital = (text: string) => text.charAt(0).toLocaleUpperCase('en') + text.slice(1);
 
 /**
  * A line that names a device: `die 20 throws: squats, hops, march 30 s`, `reps die: squats, lunges`,

@@ -1,6 +1,7 @@
 import type { Draw } from '../model/beat';
 import type { AmountRule } from '../model/chance';
 import { lengthInWords } from './clock';
+import { capital } from './capital';
 
 const NUMBERS = ['no', 'one', 'two', 'three', 'four'];
 const times = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
@@ -27,8 +28,6 @@ export function deviceInWords({ device, entries }: Draw): string {
       return `List of ${n}`;
   }
 }
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** When drawing stops. */
 export function stopInWords({ rules }: Draw): string {

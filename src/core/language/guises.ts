@@ -1,6 +1,7 @@
 import type { World } from '../model/adventure';
 import type { Move } from '../model/move';
 import { firstSound, rhymes, type SoundBook } from './sounds';
+import { capital } from './capital';
 
 /** Why a name was thought of. */
 export const GUISE_REASONS = ['rhyme', 'same sound', 'story', 'picture'] as const;
@@ -31,8 +32,6 @@ function headsOf({ name, aliases }: Move): readonly string[] {
     .map(headOf);
   return [...new Set([headOf(name), ...others])];
 }
-
-const capital = (text: string) => text.charAt(0).toLocaleUpperCase('en') + text.slice(1);
 
 /** The world's own things and creatures, and the names of those who live there. */
 function storyWords(world: World): readonly string[] {

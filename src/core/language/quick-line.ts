@@ -54,6 +54,12 @@ export function usualDose(move: Move, ages: Ages): Dose {
   return plainDose(move.usual.unit, Math.round((least + most) / 2));
 }
 
+/** The dose for another move: kept where its unit makes sense there, else the usual one. */
+export function doseForMove(dose: Dose, move: Move, ages: Ages): Dose {
+  const usual = usualDose(move, ages);
+  return dose.unit === usual.unit ? { ...dose, sides: move.sided ? dose.sides : 'any' } : usual;
+}
+
 /** A number with no unit counts reps, or steps or a hold if that is how the move is usually done. */
 function unitOf(said: DoseUnit | undefined, usual: DoseUnit, amountSaid: boolean): DoseUnit {
   if (said === 'seconds' && usual === 'hold') return 'hold';

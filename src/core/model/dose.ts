@@ -41,3 +41,21 @@ export function turnsPerSet(dose: Dose): number {
 export function doseTotal(dose: Dose): number {
   return dose.amounts.reduce((sum, amount) => sum + amount, 0) * turnsPerSet(dose);
 }
+
+/** Reps and steps are counted aloud, one by one; time is watched and metres are walked. */
+export function isCounted(unit: DoseUnit): boolean {
+  return unit === 'reps' || unit === 'steps';
+}
+
+/** Counts past this are done in chunks. Common practice: chunks of ten once it passes 20. */
+export const CHUNK_AFTER = 20;
+const CHUNK = 10;
+/** The breather between chunks, in seconds. Our own judgement. */
+export const BREATHER_SECONDS = 5;
+
+/** 24 as 10 + 10 + 4; up to CHUNK_AFTER in one go. */
+export function inChunks(amount: number): readonly number[] {
+  if (amount <= CHUNK_AFTER) return [amount];
+  const tens = Array.from({ length: Math.floor(amount / CHUNK) }, () => CHUNK);
+  return amount % CHUNK > 0 ? [...tens, amount % CHUNK] : tens;
+}

@@ -1,6 +1,14 @@
 <!-- A dose as a sentence whose words can be changed. -->
 <script lang="ts">
-  import { MAX_AMOUNT, MAX_SETS, type Dose, type DoseSides, type DoseUnit, type Move } from '$core';
+  import {
+    isCounted,
+    MAX_AMOUNT,
+    MAX_SETS,
+    type Dose,
+    type DoseSides,
+    type DoseUnit,
+    type Move,
+  } from '$core';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
 
@@ -17,7 +25,7 @@
 
   const ladder = $derived(new Set(dose.amounts).size > 1);
   const shown = $derived(typed ?? (ladder ? dose.amounts.join(', ') : String(dose.amounts[0])));
-  const counted = $derived(dose.unit === 'reps' || dose.unit === 'steps');
+  const counted = $derived(isCounted(dose.unit));
 
   const UNITS: readonly (readonly [DoseUnit, string])[] = [
     ['reps', 'reps'],

@@ -1,4 +1,4 @@
-import { lengthInWords, type Finding, type ProblemCode, type RuleId } from '$core';
+import { capital, lengthInWords, type Finding, type ProblemCode, type RuleId } from '$core';
 import { problemInWords } from '$lib/words/problems';
 
 type Params = Finding['params'];
@@ -161,8 +161,6 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
   },
   'guises-alike': { note: ({ name }) => `Two different moves are both called ${name}.` },
 };
-
-const capital = (text: string) => text.charAt(0).toLocaleUpperCase('en') + text.slice(1);
 
 export function noteOf(finding: Pick<Finding, 'rule' | 'params'>): string {
   return capital(FINDING_WORDS[finding.rule].note(finding.params));

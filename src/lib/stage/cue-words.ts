@@ -1,4 +1,4 @@
-import { unitWord, type Cue, type Doing, type Move, type Side } from '$core';
+import { capital, unitWord, type Cue, type Doing, type Move, type Side } from '$core';
 
 /** What the stage shows of a cue: one huge line, a word over it, a smaller line under it. */
 export type CueWords = Readonly<{ over: string; main: string; under: string }>;
@@ -66,8 +66,6 @@ export function sideWords(side: Side, mirror: boolean): SideWords | null {
   const other = side === 'left' ? 'right' : 'left';
   return { say: side, move: mirror ? other : side };
 }
-
-const capital = (text: string) => text.charAt(0).toLocaleUpperCase('en') + text.slice(1);
 
 /**
  * What comes next, in a few words: the first cue after this one that is about something else. What a

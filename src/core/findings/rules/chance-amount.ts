@@ -1,10 +1,10 @@
 import { amountOdds } from '../../chance/amount';
 import { potOf } from '../../chance/pot';
 import type { Draw } from '../../model/beat';
-import { changeBeat } from '../../model/edit';
 import { moveIn } from '../../moves/move-book';
 import type { FindingContext } from '../context';
 import type { Fix, Seen } from '../finding';
+import { changeDraw } from '../mending';
 
 /** What an entry can come to, and what is usual for its move at this age. */
 type Reach = Readonly<{
@@ -35,13 +35,12 @@ function reachesOf(beat: Draw, { band, book }: FindingContext): readonly Reach[]
 }
 
 function within(beatId: string, change: { least: number } | { most: number }): Fix {
-  return (now) =>
-    changeBeat(now, beatId, (beat) => {
-      if (beat.kind !== 'draw' || beat.amount.from === 'dose') return beat;
-      const { least, most } = { ...beat.amount, ...change };
-      const amount = { ...beat.amount, least: Math.min(least, most), most };
-      return { ...beat, amount };
-    });
+  return changeDraw(beatId, (beat) => {
+    if (beat.amount.from === 'dose') return beat;
+    const { least, most } = { ...beat.amount, ...change };
+    const amount = { ...beat.amount, least: Math.min(least, most), most };
+    return { ...beat, amount };
+  });
 }
 
 /**

@@ -1,10 +1,10 @@
 import { chancesOfNever } from '../../chance/never';
 import { potOf } from '../../chance/pot';
 import type { Draw } from '../../model/beat';
-import { changeBeat } from '../../model/edit';
 import { moveIn } from '../../moves/move-book';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';
+import { changeDraw } from '../mending';
 import { remember } from '../remember';
 
 /** A move that stays away more often than in one session of ten is worth a word. Our own judgement. */
@@ -16,8 +16,7 @@ const likeliestMissed = remember((beat: Draw) => {
   const never = pot.ok ? chancesOfNever(pot.value) : null;
   if (!never) return null;
   const chance = Math.max(...never);
-  const reachable = never.filter((one) => one < 1).length;
-  return chance <= OFTEN_MISSED ? null : { entry: never.indexOf(chance), chance, reachable };
+  return chance <= OFTEN_MISSED ? null : { entry: never.indexOf(chance), chance };
 });
 
 /** A move of the table that will often not be drawn at all. */
@@ -42,10 +41,7 @@ export function checkNever({ beats, book }: FindingContext): Seen[] {
           tenths: Math.min(10, Math.max(1, Math.round(chance * 10))),
         },
         fix: canBag
-          ? (now) =>
-              changeBeat(now, beat.id, (one) =>
-                one.kind === 'draw' ? { ...one, rules: { ...one.rules, returns: 'bag' } } : one,
-              )
+          ? changeDraw(beat.id, (one) => ({ ...one, rules: { ...one.rules, returns: 'bag' } }))
           : null,
       },
     ];

@@ -1,14 +1,10 @@
 import { withFaces } from '../../chance/new-draw';
 import { potOf } from '../../chance/pot';
 import type { Draw } from '../../model/beat';
-import { changeBeat } from '../../model/edit';
 import type { Problem } from '../../model/problem';
 import type { FindingContext } from '../context';
 import type { Fix, Seen } from '../finding';
-
-function changeDraw(beatId: string, change: (beat: Draw) => Draw): Fix {
-  return (now) => changeBeat(now, beatId, (beat) => (beat.kind === 'draw' ? change(beat) : beat));
-}
+import { changeDraw } from '../mending';
 
 function fixOf({ id }: Draw, { code }: Problem): Fix | null {
   if (code === 'unmapped-outcome') {

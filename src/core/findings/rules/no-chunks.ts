@@ -1,26 +1,16 @@
+import { BREATHER_SECONDS, CHUNK_AFTER, inChunks, isCounted } from '../../model/dose';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';
 import { changeAction } from '../mending';
-
-/** Counts past this are done in chunks. Common practice: chunks of ten once it passes 20. */
-export const CHUNK_AFTER = 20;
-const CHUNK = 10;
-const BREATHER_SECONDS = 5;
-
-function inChunks(amount: number): number[] {
-  const tens = Math.floor(amount / CHUNK);
-  const rest = amount % CHUNK;
-  return [...Array.from({ length: tens }, () => CHUNK), ...(rest > 0 ? [rest] : [])];
-}
 
 /** A long count without a breather. */
 export function checkChunks({ parts }: FindingContext): Seen[] {
   return parts.flatMap(({ beat, action, move }) => {
     const dose = action?.dose;
-    if (!action || !dose || (dose.unit !== 'reps' && dose.unit !== 'steps')) return [];
+    if (!action || !dose || !isCounted(dose.unit)) return [];
     const amount = Math.max(...dose.amounts);
     if (amount <= CHUNK_AFTER) return [];
-    const chunks = dose.amounts.flatMap((n) => (n > CHUNK_AFTER ? inChunks(n) : [n]));
+    const chunks = dose.amounts.flatMap(inChunks);
     return [
       {
         place: { beatId: beat.id, part: action.id },

@@ -1,5 +1,5 @@
 import { doseWith } from '../../chance/amount';
-import { potOf, type Pot } from '../../chance/pot';
+import { potOf } from '../../chance/pot';
 import type { ResolvedDraw } from '../../chance/resolve';
 import type { Action, Draw } from '../../model/beat';
 import { moveIn } from '../../moves/move-book';
@@ -67,15 +67,10 @@ export function addDraw(score: Score, beat: Draw, draw: ResolvedDraw, nth: Nth):
   addSets(score, { flowing: false }, action, doing);
 }
 
-function drawable(beat: Draw): Pot | null {
-  const pot = potOf(beat);
-  return pot.ok ? pot.value : null;
-}
-
 /** Draws as they were resolved; a beat that cannot be drawn from only says its line. */
 export function unrollDraw(beat: Draw, score: Score): void {
   score.say(beat.say);
-  if (!drawable(beat)) return;
+  if (!potOf(beat).ok) return;
   const draws = score.drawsOf(beat);
   const of = draws.length;
   if (beat.show === 'first') {

@@ -1,5 +1,5 @@
 import type { Action, Station } from '../../model/beat';
-import type { Dose } from '../../model/dose';
+import { isCounted, type Dose } from '../../model/dose';
 import type { Move } from '../../model/move';
 import type { Doing, Side } from '../cue';
 import type { Score } from '../score';
@@ -31,7 +31,7 @@ export function doingOf(
     move: move.id,
     name: part.guise.name || move.name,
     picture: part.guise.picture,
-    secondsPerCount: what.unit === 'reps' || what.unit === 'steps' ? score.secondsPerRep(move) : 0,
+    secondsPerCount: isCounted(what.unit) ? score.secondsPerRep(move) : 0,
     count: 'on',
     side: 'any',
     set: one,
@@ -47,7 +47,7 @@ export function doingOf(
  */
 export function addTurn(score: Score, move: Move, doing: Doing): void {
   const seconds = turnSeconds(score, move, doing.unit, doing.amount);
-  const counted = doing.unit === 'reps' || doing.unit === 'steps';
+  const counted = isCounted(doing.unit);
   const repsDone = isTimed(doing.unit)
     ? Math.floor(seconds / score.secondsPerRep(move))
     : countsIn(doing.unit, doing.amount, move);

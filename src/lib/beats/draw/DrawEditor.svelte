@@ -2,6 +2,7 @@
   import {
     amountInWords,
     deviceInWords,
+    doseForMove,
     doseInWords,
     DIE_SIDES,
     moveIn,
@@ -61,11 +62,8 @@
   const changeAction = (entry: Entry, action: Partial<Entry['action']>, key?: string) =>
     changeEntry({ ...entry, action: { ...entry.action, ...action } }, key);
   function setMove(entry: Entry, move: Move) {
-    const { dose } = entry.action;
-    const usual = usualDose(move, setting.ages);
-    const sides = move.sided ? dose.sides : 'any';
-    const kept = dose.unit === usual.unit ? { ...dose, sides } : usual;
-    changeAction(entry, { move: move.id, dose: kept });
+    const dose = doseForMove(entry.action.dose, move, setting.ages);
+    changeAction(entry, { move: move.id, dose });
   }
   function add(move: Move) {
     const dose = usualDose(move, setting.ages);

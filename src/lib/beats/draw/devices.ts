@@ -1,4 +1,4 @@
-import type { Device } from '$core';
+import { dieFor, type Device } from '$core';
 
 export const DEVICE_CHOICES: readonly (readonly [Device['kind'], string])[] = [
   ['die', 'a die'],
@@ -13,8 +13,7 @@ export const DEVICE_CHOICES: readonly (readonly [Device['kind'], string])[] = [
 /** A device of that kind as it is usual, for so many moves. */
 export function deviceOfKind(kind: Device['kind'], moves: number): Device {
   if (kind === 'die') {
-    const sides = ([4, 6, 8, 10, 12, 20] as const).find((n) => n >= Math.max(6, moves)) ?? 20;
-    return { kind, sides, dice: 1 };
+    return { kind, sides: dieFor(Math.max(6, moves)), dice: 1 };
   }
   return kind === 'deck' ? { kind, lowest: 1, highest: 10, copies: 1 } : { kind };
 }

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { moveIn, NO_GUISE, usualDose, type Action, type Move } from '$core';
+  import { doseForMove, moveIn, NO_GUISE, usualDose, type Action, type Move } from '$core';
   import { newId } from '$lib/store/new-id';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
@@ -17,12 +17,9 @@
     const actions = beat.actions.map((one) => (one.id === action.id ? action : one));
     change({ ...beat, actions }, key && `${action.id}.${key}`);
   }
-  /** Another move keeps the dose where it still makes sense, else takes the usual one. */
   function setMove(action: Action, move: Move) {
-    const usual = usualDose(move, setting.ages);
-    const keeps = action.dose.unit === usual.unit;
-    const sides = move.sided ? action.dose.sides : 'any';
-    changeAction({ ...action, move: move.id, dose: keeps ? { ...action.dose, sides } : usual });
+    const dose = doseForMove(action.dose, move, setting.ages);
+    changeAction({ ...action, move: move.id, dose });
   }
   function add(move: Move) {
     const dose = usualDose(move, setting.ages);
