@@ -10,7 +10,7 @@ module.exports = {
       to: {
         pathNot: [
           '^src/core',
-          '^node_modules/(zod|papaparse|@types/papaparse|yalps|spache|dale-chall|syllable|pure-rand)/',
+          '^node_modules/(zod|papaparse|@types/papaparse|yalps|spache|dale-chall|syllable|pure-rand|marked)/',
         ],
       },
     },

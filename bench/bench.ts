@@ -7,6 +7,8 @@ import {
   check,
   DEFAULT_PACE,
   fit,
+  forecast,
+  moveBookOf,
   drawTerrain,
   newAdventure,
   newDraw,
@@ -133,5 +135,46 @@ for (const onRepeat of ['keep', 'again', 'stand-in'] as const) {
   const naive = (played / 2000) * NEEDED_RUNS;
   console.log(
     `odds of 30 draws of 12, ${onRepeat}: ${(exact / 50).toFixed(2)} of 50 ms; playing as precisely takes ${Math.round(naive / exact)} times as long`,
+  );
+}
+
+// The forecast of 100,000 sessions against one second, and against a bare loop with the same generator:
+// as many draws, each one number and one look into a table of lengths. Three shapes of a draw.
+const SESSIONS = 100_000;
+const DRAWS = 14;
+for (const [name, rules] of [
+  ['kept', {}],
+  ['stand-in', { onRepeat: 'stand-in' as const }],
+  ['fair share', { mostAhead: 2 }],
+] as const) {
+  const given = MOVES.map((move) => ({
+    label: move,
+    action: { move, guise: NO_GUISE, dose: plainDose('reps', 8) },
+  }));
+  const plain = newDraw({ kind: 'die', sides: 6, dice: 1 }, given, 'none', 1, newId);
+  const draw: Beat = {
+    ...plain,
+    rules: {
+      ...plain.rules,
+      standIn: { id: newId('ac'), ...given[0]!.action },
+      stop: { after: 'draws', draws: DRAWS },
+      ...rules,
+    },
+  };
+  const script = adventureOf(30);
+  const [chapter] = script.chapters;
+  const adventure = { ...script, chapters: [{ ...chapter!, beats: [...chapter!.beats, draw] }] };
+  const { setting } = adventure;
+  const context = { adventure, setting, pace: DEFAULT_PACE, book: moveBookOf(adventure) };
+  const played = measure(() => forecast(context, seededRandom(1), SESSIONS), 5).median;
+  const lengths = [12, 15, 18, 21, 24, 27];
+  const bare = measure(() => {
+    const random = seededRandom(1);
+    let sum = 0;
+    for (let n = 0; n < SESSIONS * DRAWS; n += 1) sum += lengths[Math.floor(random.share() * 6)]!;
+    return sum;
+  }, 5).median;
+  console.log(
+    `forecast of 100,000 sessions of ${DRAWS} draws, ${name}: ${(played / 1000).toFixed(2)} of a second, ${(played / bare).toFixed(1)} times a bare loop`,
   );
 }

@@ -1,9 +1,17 @@
-// Runs the benches through Vite: TypeScript as it stands, nothing more to install.
+// Runs the benches as they would run built: bundled by Vite, nothing more to install.
 import { join } from 'node:path';
-import { runnerImport } from 'vite';
+import { pathToFileURL } from 'node:url';
+import { build } from 'vite';
 import { installPackages, root } from './fresh.mjs';
 
 installPackages();
-for (const bench of ['bench.ts', 'draw.ts']) {
-  await runnerImport(join(root, 'bench', bench), { root, configFile: false, logLevel: 'error' });
+const outDir = join(root, 'node_modules', '.bench');
+for (const bench of ['bench', 'draw']) {
+  await build({
+    root,
+    configFile: false,
+    logLevel: 'error',
+    build: { ssr: join(root, 'bench', `${bench}.ts`), outDir, emptyOutDir: false },
+  });
+  await import(pathToFileURL(join(outDir, `${bench}.js`)).href);
 }

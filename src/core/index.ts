@@ -21,8 +21,10 @@ export type {
 export {
   DEVICE_KINDS,
   DIE_SIDES,
+  isSum,
   MOST_DRAWS,
   MOST_ENTRIES,
+  MOST_FOLLOWING,
   REPEATS,
   RETURNS,
 } from './model/chance';
@@ -52,23 +54,26 @@ export type { NewId } from './model/new-adventure';
 export { parseAdventure } from './model/parse-adventure';
 export { PROBLEM_CODES, problem, problemOfIssue } from './model/problem';
 export type { Path, Problem, ProblemCode, Result } from './model/problem';
-export { DEFAULT_SETTING, FLOORS, settingSchema } from './model/setting';
+export { childrenIn, DEFAULT_SETTING, FLOORS, settingSchema } from './model/setting';
 export type { Floor, Setting } from './model/setting';
+export { USUAL_PRESETS } from './model/setting-presets';
+export type { SettingPreset } from './model/setting-presets';
 export { MAX_LINE } from './model/text';
 export { CURRENT_VERSION } from './model/versions';
 
 export { CATALOGUE } from './moves/catalogue';
 export { ANY_MOVE, filterMoves } from './moves/filter-moves';
 export type { MoveQuery } from './moves/filter-moves';
-export { moveBookOf, moveIn } from './moves/move-book';
+export { calledIn, moveBookOf, moveIn } from './moves/move-book';
 export type { MoveBook } from './moves/move-book';
+export { insteadOf, lacksOf } from './moves/fits-setting';
 export { carryMoves, newOwnMove } from './moves/own-moves';
 export { cautionsOf, DEFERRING_LINE, kitOf, movesUsed } from './moves/needs';
 export type { Caution } from './moves/needs';
 
 export { amountOf } from './chance/amount';
 export { chanceOfAtLeast, chanceToTakeOver, meanOf, oddsOf, quantileOf } from './chance/odds';
-export type { Distribution, LengthOf, Odds } from './chance/odds-shape';
+export type { Distribution, Odds } from './chance/odds-shape';
 export { dealFaces, dieFor, newDraw, usualRules, withFaces } from './chance/new-draw';
 export { diceTotals, diceWays, potOf } from './chance/pot';
 export type { Outcome, Pot } from './chance/pot';
@@ -79,6 +84,14 @@ export type { ResolvedDraw, TypedOutcome } from './chance/resolve';
 
 export { check, placeKey, RULE_IDS, setAside } from './findings/check';
 export type { Finding, RuleId } from './findings/check';
+export { isShort, kitListOf } from './kit/kit-list';
+export type { KitLine } from './kit/kit-list';
+export { fetchSums } from './room/fetch';
+export { crowdingOf } from './room/how-many';
+export type { Crowding } from './room/how-many';
+export { metresToSpots, spotsAround } from './room/spots';
+export type { Spot } from './room/spots';
+
 export { usualLimits } from './findings/usual-limits';
 export { SEVERITIES } from './findings/finding';
 export type { Fix, Severity } from './findings/finding';
@@ -93,15 +106,16 @@ export type { Balance } from './schedule/balance';
 export { oddsOfBeat } from './schedule/beat-odds';
 export type { OddsQuestion } from './schedule/beat-odds';
 export { startsBy } from './schedule/beat-starts';
-export { CUE_KINDS, cueEndSeconds } from './schedule/cue';
+export { CUE_KINDS, cueEndSeconds, isWork } from './schedule/cue';
 export type { Cue, CueKind, Doing, Side } from './schedule/cue';
 export { DEFAULT_PACE, paceSchema, WORDS_PER_MINUTE } from './schedule/pace';
 export type { Pace } from './schedule/pace';
 export { drawTerrain } from './schedule/terrain';
 export type { TerrainPoint } from './schedule/terrain';
 export { DRINK_SECONDS, QUESTION_WAIT_SECONDS } from './schedule/timing';
+export { secondsOnWay } from './schedule/beats/work';
 export { outcomeLabel } from './schedule/beats/draw';
-export { drawLength, resolveDraws } from './schedule/resolve-draws';
+export { resolveDraws } from './schedule/resolve-draws';
 export type { Draws, TypedDraws } from './schedule/resolve-draws';
 export { NO_SUM } from './schedule/totals';
 export type { Sum, Totals } from './schedule/totals';
@@ -122,7 +136,10 @@ export { castInWords, listInWords, readCast, readList } from './language/lists';
 export { makeMoveFinder, suggestMoves } from './language/move-finder';
 export type { MoveFinder } from './language/move-finder';
 export { doseForMove, readQuickLine, usualDose } from './language/quick-line';
-export type { QuickReading } from './language/quick-line';
+export type { LineHelp, QuickReading } from './language/quick-line';
+export { hasSoundOf, LETTER_SETS } from './language/letter-sounds';
+export { lettersOf, proposeForEntry, proposeStrip } from './language/letter-strip';
+export type { LetterIdea } from './language/letter-strip';
 export type { ReadAction } from './language/read-action';
 
 export {
@@ -131,6 +148,8 @@ export {
   parseArrupJson,
   serializeArrupJson,
 } from './formats/arrup-json/arrup-json';
+export { MAX_SCRIPT_CHARACTERS, parseScript } from './formats/script/script';
+export type { ReadScript, UnreadLine } from './formats/script/script';
 export { clockOrBlank, runSheetRows } from './formats/run-sheet/run-sheet';
 export type { RunSheetRow } from './formats/run-sheet/run-sheet';
 export { serializeRunSheetCsv } from './formats/run-sheet/run-sheet-csv';
@@ -156,9 +175,14 @@ export {
   tick,
 } from './stage/leading';
 export type { Leading, LeadingStatus, LinesMode, Visit } from './stage/leading';
+export { turnAt } from './stage/turn';
 export { upcomingTicks } from './stage/upcoming-ticks';
 export type { UpcomingTick } from './stage/upcoming-ticks';
 export { drawOf, shownNumbers, shownOutcomes } from './stage/drawing';
 export type { DrawOnStage, ShownOutcome } from './stage/drawing';
 export { restoreLeading, saveLeading } from './stage/saved-leading';
 export type { SavedLeading } from './stage/saved-leading';
+
+export { forecast, USUAL_SESSIONS } from './forecast/forecast';
+export type { Forecast } from './forecast/forecast';
+export type { Spread } from './forecast/spread';

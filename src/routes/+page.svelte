@@ -3,6 +3,7 @@
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
   import FolderOpen from '@lucide/svelte/icons/folder-open';
+  import Shapes from '@lucide/svelte/icons/shapes';
   import Plus from '@lucide/svelte/icons/plus';
   import { EXPORTS, fileNameOf } from '$lib/prep/exports';
   import ShelfRow from '$lib/shelf/ShelfRow.svelte';
@@ -18,6 +19,7 @@
   const TOO_LARGE: Result<Adventure> = { ok: false, problems: [problem('too-large')] };
 
   let query = $state('');
+  let startsOpen = $state(false);
   let refused = $state.raw<{ file: string; reasons: readonly string[] } | null>(null);
   let trouble = $state('');
   let picker: HTMLInputElement;
@@ -78,6 +80,15 @@
       </button>
       <button
         type="button"
+        class="btn-quiet border border-line"
+        aria-expanded={startsOpen}
+        aria-controls="starts"
+        onclick={() => (startsOpen = !startsOpen)}
+      >
+        <Shapes size={20} aria-hidden="true" />Start from a shape
+      </button>
+      <button
+        type="button"
         class="btn-lamp text-lg"
         onclick={async () => open(await shelf.startNew())}
       >
@@ -93,6 +104,21 @@
       />
     </div>
   </div>
+
+  {#if startsOpen}
+    <section id="starts" class="mb-10" aria-labelledby="starts-title">
+      <h2 id="starts-title" class="text-2xl">What shape is it to have?</h2>
+      <p class="mt-1 mb-4 max-w-prose text-soft">
+        Each is a whole session in Lanternfen, ready to lead. Take one, and make it yours: change
+        the story, the moves, the length.
+      </p>
+      {#await import('$lib/shelf/StartingPoints.svelte') then { default: StartingPoints }}
+        <StartingPoints onstart={async (adventure) => open(await shelf.takeIn(adventure))} />
+      {:catch}
+        <p class="text-pencil" role="alert">They could not be fetched. Reload the page.</p>
+      {/await}
+    </section>
+  {/if}
 
   {#if trouble}<p class="py-4 font-semibold text-pencil" role="alert">{trouble}</p>{/if}
 
@@ -123,8 +149,8 @@
     {#if shelf.records.length === 0}
       <div class="border-t border-line py-12">
         <p class="max-w-xl font-heading text-2xl">
-          The shelf is empty. Begin a new adventure, or bring the three demo adventures back in
-          <a href={resolve('/settings')}>Settings</a>.
+          The shelf is empty. Begin a new adventure, start from a shape, or bring the demo
+          adventures back in <a href={resolve('/settings')}>Settings</a>.
         </p>
       </div>
     {:else if found.length === 0}

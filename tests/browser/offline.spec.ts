@@ -1,5 +1,8 @@
 import { expect, openShelf, test } from './arrup';
 
+// Here alone the service worker is at work.
+test.use({ serviceWorkers: 'allow' });
+
 test('works without a network after the first visit', async ({ page, context }) => {
   await openShelf(page);
   await page.evaluate(() => navigator.serviceWorker.ready);

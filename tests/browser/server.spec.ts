@@ -89,7 +89,7 @@ test('refuses with the right status, a code, words and the place', async ({ requ
     ['{"adventure":{}}', undefined, 400, 'not-arrup', ['adventure']],
     [demo, 'text/plain', 415, 'wrong-media-type', []],
     [`"${'x'.repeat(2_100_000)}"`, undefined, 413, 'too-large', []],
-    [changed((d) => (d.version = 2)), undefined, 400, 'newer-version', ['version']],
+    [changed((d) => (d.version = 99)), undefined, 400, 'newer-version', ['version']],
     [
       changed((d) => (d.chapters[1].beats[0].actions[0].move = 'fly')),
       undefined,
@@ -106,6 +106,25 @@ test('refuses with the right status, a code, words and the place', async ({ requ
     expect(error).toMatchObject({ code, path });
     expect(error.message).toMatch(/^[A-Z].+\.$/u);
   }
+});
+
+test('a forecast is the same from the same seed, and tells its bound', async ({ request }) => {
+  const ferry = readFileSync('src/lib/demo/ferry-die.arrup.json', 'utf8');
+  const ask = (more: string) =>
+    request.post('/api/forecast', {
+      data: `{"adventure":${ferry}${more}}`,
+      headers: { 'content-type': 'application/json' },
+    });
+  const one = await (await ask(',"seed":5,"n":2000')).json();
+  const two = await (await ask(',"seed":5,"n":2000')).json();
+  expect(two).toEqual(one);
+  expect(one).toMatchObject({ seed: 5, sessions: 2000 });
+  expect(one.errorBound).toBeCloseTo(0.0364, 4);
+  expect(one.seconds.p10).toBeLessThan(one.seconds.p90);
+  expect(one.moves.length).toBeGreaterThan(5);
+  const refused = await ask(',"n":0');
+  expect(refused.status()).toBe(400);
+  expect((await refused.json()).error).toMatchObject({ code: 'too-small', path: ['n'] });
 });
 
 test('pages come with a strict content security policy and the usual headers', async ({

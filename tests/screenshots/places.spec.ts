@@ -150,3 +150,21 @@ test('a move of one’s own', async ({ page }) => {
   await expect(page.locator('[data-save=saved]')).toBeVisible();
   await picture(page, 'own-move');
 });
+
+test('shelf, starting from a shape', async ({ page }) => {
+  await open(page, '/');
+  await page.getByRole('button', { name: 'Start from a shape' }).click();
+  await expect(page.locator('[data-starts] svg').nth(17)).toBeAttached();
+  await page.waitForTimeout(300);
+  await picture(page, 'shelf-shapes');
+});
+
+test('desk, what to expect', async ({ page }) => {
+  await open(page, '/desk/adv_ferry-die');
+  await page.getByText('What to expect: how long it takes').click();
+  const told = page.locator('[data-forecast]');
+  await expect(told).toBeVisible();
+  await told.evaluate((words) => scrollTo(0, words.getBoundingClientRect().top + scrollY - 240));
+  await page.waitForTimeout(600);
+  await picture(page, 'desk-forecast');
+});

@@ -1,10 +1,10 @@
 import { BREATHER_SECONDS, inChunks, isCounted, type Dose } from '../model/dose';
-import type { AmountRule } from '../model/chance';
+import type { SumRule } from '../model/chance';
 import { diceWays } from './pot';
 import type { Random } from './random';
 
 /** `value x times + plus`, within floor and ceiling. */
-export function amountOf(rule: Exclude<AmountRule, { from: 'dose' }>, value: number): number {
+export function amountOf(rule: SumRule, value: number): number {
   return Math.min(rule.most, Math.max(rule.least, value * rule.times + rule.plus));
 }
 
@@ -21,10 +21,7 @@ export function rollDice(sides: number, dice: number, random: Random): number {
 }
 
 /** The amounts that can come and how likely each is, given the outcome's value; sums to one. */
-export function amountOdds(
-  rule: Exclude<AmountRule, { from: 'dose' }>,
-  value: number | null,
-): ReadonlyMap<number, number> {
+export function amountOdds(rule: SumRule, value: number | null): ReadonlyMap<number, number> {
   if (rule.from === 'outcome') return new Map([[amountOf(rule, value ?? 0), 1]]);
   const ways = diceWays(rule.sides, rule.dice);
   const all = rule.sides ** rule.dice;

@@ -6,7 +6,7 @@ import type { DrawRules } from '../model/chance';
 import { doseOf, drawBeat } from '../testing/make';
 import { inChunks } from '../model/dose';
 import { doseWith } from './amount';
-import { startDrawing, take, type DrawState } from './machine';
+import { Drawing } from './machine';
 import { potOf } from './pot';
 import { seededRandom, seedFor } from './random';
 import { resolveBeat, type ResolvedDraw } from './resolve';
@@ -75,6 +75,49 @@ describe('drawing', () => {
     );
   });
 
+  it('a fair share keeps all within reach of one another, and forgets none', () => {
+    fc.assert(
+      fc.property(
+        seeds,
+        fc.integer({ min: 2, max: 7 }),
+        fc.integer({ min: 1, max: 3 }),
+        (seed, n, ahead) => {
+          const rules = { mostAhead: ahead, stop: stop(40) };
+          const counts = Array.from({ length: n }, () => 0);
+          for (const entry of entries(resolved(drawBeat(n, { rules }), seed))) {
+            counts[entry]! += 1;
+            expect(Math.max(...counts) - Math.min(...counts)).toBeLessThanOrEqual(ahead);
+          }
+        },
+      ),
+    );
+  });
+
+  it('without a pattern, no two, three or four are called twice over', () => {
+    fc.assert(
+      fc.property(seeds, fc.integer({ min: 4, max: 7 }), (seed, n) => {
+        const rules = { noPattern: true, onRepeat: 'again' as const, stop: stop(60) };
+        const drawn = entries(resolved(drawBeat(n, { rules }), seed)).join('');
+        expect(drawn).not.toMatch(/(\d{2,4})\1/u);
+      }),
+    );
+  });
+
+  it('gaps that tighten begin long, end short and stay in their range', () => {
+    fc.assert(
+      fc.property(seeds, (seed) => {
+        const between = { move: 'jog', leastSeconds: 4, mostSeconds: 24, tightens: true };
+        const gaps = resolved(drawBeat(4, { rules: { between, stop: stop(20) } }), seed).map(
+          ({ betweenSeconds }) => betweenSeconds,
+        );
+        expect(Math.min(...gaps)).toBeGreaterThanOrEqual(4);
+        expect(Math.max(...gaps)).toBeLessThanOrEqual(24);
+        expect(gaps[0]).toBeGreaterThanOrEqual(20);
+        expect(gaps.at(-1)).toBeLessThanOrEqual(8);
+      }),
+    );
+  });
+
   it('typed outcomes are played as the engine plays the same ones', () => {
     const rules = { onRepeat: 'stand-in' as const, standIn, stop: stop(12) };
     const beat = drawBeat(3, { rules });
@@ -85,12 +128,11 @@ describe('drawing', () => {
         seeds,
         fc.array(fc.nat({ max: 2 }), { minLength: 12, maxLength: 12 }),
         (seed, list) => {
-          let state: DrawState = startDrawing(pot.value);
+          const drawing = new Drawing(pot.value);
           const played = list.map((outcome) => {
-            const taken = take(pot.value, state, outcome);
-            if (taken.kind === 'again') throw new Error('nothing is drawn again here');
-            state = taken.state;
-            return taken.drawn;
+            const drawn = drawing.take(outcome);
+            if (!drawn) throw new Error('nothing is drawn again here');
+            return drawn;
           });
           const typed = list.map((outcome) => ({ outcome, number: null }));
           const draws = resolveBeat(beat, seededRandom(seed), () => 0, typed);
@@ -112,6 +154,59 @@ describe('drawing', () => {
       return sum + (seen - expected) ** 2 / expected;
     }, 0);
     expect(chi).toBeLessThan(jstat.chisquare.inv(0.999, 5));
+  });
+});
+
+describe('court cards and jokers', () => {
+  const deck = {
+    kind: 'deck' as const,
+    lowest: 9,
+    highest: 13,
+    copies: 1,
+    courts: null,
+    jokers: 2,
+  };
+  const [suns, moons, courts, jokers] = drawBeat(['squat', 'march', 'hop', 'lunge']).entries;
+  const cards = [
+    suns!,
+    moons!,
+    { ...courts!, cards: 'courts' as const },
+    { ...jokers!, cards: 'jokers' as const },
+  ];
+  const potFor = (device: Draw['device'], list: Draw['entries']) => {
+    const pot = potOf(drawBeat(4, { device, entries: list, rules: { returns: 'out' } }));
+    if (!pot.ok) throw new Error(JSON.stringify(pot.problems));
+    return pot.value.outcomes.map(({ entry, value, copies }) => [entry, value, copies]);
+  };
+
+  it('mean moves of their own, without a number', () => {
+    expect(potFor(deck, cards)).toEqual([
+      [0, 9, 1],
+      [0, 10, 1],
+      [2, null, 6],
+      [1, 9, 1],
+      [1, 10, 1],
+      [3, null, 2],
+    ]);
+  });
+
+  it('or count as the number that the rule gives them', () => {
+    const tens = { ...deck, courts: 10, jokers: 0 };
+    expect(potFor(tens, [suns!])).toEqual([
+      [0, 9, 1],
+      [0, 10, 4],
+    ]);
+  });
+
+  it('a joker is done as its own dose says, and one without a move is a problem', () => {
+    const amount = { from: 'outcome' as const, times: 2, plus: 0, least: 1, most: 40, ask: false };
+    const rules = { returns: 'out' as const, stop: stop(12) };
+    const draws = resolved(drawBeat(4, { device: deck, entries: cards, amount, rules }));
+    for (const draw of draws) {
+      expect(draw.amount).toBe(draw.value === null ? null : draw.value * 2);
+    }
+    const none = potOf(drawBeat(4, { device: deck, entries: [suns!] }));
+    expect(none.ok || none.problems.map(({ code }) => code)).toEqual(['unmapped-outcome']);
   });
 });
 

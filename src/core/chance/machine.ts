@@ -1,25 +1,6 @@
 import type { Pot } from './pot';
 import type { Random } from './random';
 
-/*
- * Drawing as one small state machine, written once: the Stage plays it live or with typed outcomes,
- * the odds walk all of its ways, the forecast plays it many times.
- */
-
-export type DrawState = Readonly<{
-  /** Draws that were done, stand-ins among them. */
-  drawn: number;
-  /** The entry drawn last, -1 before the first, and how many times running it came. */
-  last: number;
-  run: number;
-  /** How often each entry was drawn. */
-  counts: readonly number[];
-  /** What is left of each outcome; null where everything goes back. */
-  left: readonly number[] | null;
-  /** Seconds that the draws have taken. */
-  seconds: number;
-}>;
-
 /** One draw that counts. */
 export type Drawn = Readonly<{
   /** Index of the outcome in the pot, and of the entry that it means. */
@@ -30,111 +11,274 @@ export type Drawn = Readonly<{
   standIn: boolean;
 }>;
 
-export type Taken =
-  /** By the rules it does not count: throw again. */
-  Readonly<{ kind: 'again' }> | Readonly<{ kind: 'drawn'; drawn: Drawn; state: DrawState }>;
-
-export function startDrawing({ outcomes, entries, rules }: Pot): DrawState {
-  const keeps = rules.returns === 'out' || rules.returns === 'bag';
-  return {
-    drawn: 0,
-    last: -1,
-    run: 0,
-    counts: Array.from({ length: entries }, () => 0),
-    left: keeps ? outcomes.map(({ copies }) => copies) : null,
-    seconds: 0,
-  };
-}
-
-/** A bag that is empty is filled again; nothing else changes by itself. */
-function refilled({ outcomes, rules }: Pot, state: DrawState): DrawState {
-  const { left } = state;
-  if (rules.returns !== 'bag' || left === null || left.some((count) => count > 0)) return state;
-  return { ...state, left: outcomes.map(({ copies }) => copies) };
-}
-
-/** How likely each outcome is as the device stands, before the rules; 0 for what is out. */
-export function weightsNow(pot: Pot, state: DrawState): readonly number[] {
-  const { outcomes, rules } = pot;
-  if (rules.returns === 'in order') {
-    const next = state.drawn % outcomes.length;
-    return outcomes.map((_, n) => (n === next ? 1 : 0));
-  }
-  const { left } = refilled(pot, state);
-  return left ? outcomes.map(({ weight }, n) => weight * left[n]!) : outcomes.map((o) => o.weight);
-}
+/** Runs of two up to this many that come twice over are a pattern. Our own judgement. */
+const LONGEST_PATTERN = 4;
 
 /**
- * The weights of what may count: without an entry that came often enough, and, where a repeat is
- * drawn again, without the last one. Where only the last one is left, it is kept.
+ * Drawing as one small state machine, written once: the Stage plays it live or with typed outcomes,
+ * the odds are checked against it, the forecast plays it a hundred thousand times. Hence it changes
+ * in place and keeps its weights until something was drawn; `copy` where ways part.
  */
-export function weightsAllowed(pot: Pot, state: DrawState): readonly number[] {
-  const { outcomes, rules } = pot;
-  const { mostOfOne, onRepeat, returns } = rules;
-  const now = weightsNow(pot, state);
-  if (returns === 'in order') return now;
-  const capped =
-    mostOfOne === null
-      ? now
-      : now.map((w, n) => (state.counts[outcomes[n]!.entry]! >= mostOfOne ? 0 : w));
-  if (onRepeat !== 'again' || state.last < 0) return capped;
-  const other = capped.map((w, n) => (outcomes[n]!.entry === state.last ? 0 : w));
-  return other.some((w) => w > 0) ? other : capped;
-}
+export class Drawing {
+  /** Draws that were done, stand-ins among them. */
+  drawn = 0;
+  /** The entry drawn last, -1 before the first, and how many times running it came. */
+  last = -1;
+  run = 0;
+  /** Seconds that the draws have taken: for whoever draws to add. */
+  seconds = 0;
+  /** The pot in plain arrays: what is read at every draw. */
+  readonly #entryOf: Int32Array;
+  readonly #base: Float64Array;
+  readonly #counts: Int32Array;
+  /** Entries that a rule bars just now: 1, else 0. */
+  readonly #barred: Uint8Array;
+  /** What is left of each outcome; null where everything goes back. */
+  readonly #left: Int32Array | null;
+  #inPot = 0;
+  /** The entries drawn, as far back as a pattern reaches. */
+  #recent: number[] = [];
+  /** Weights by the rules as things stand, and their sum; worked out once a draw. */
+  #allowed: Float64Array;
+  #allowedSum = 0;
+  /** Their sum before the rules. */
+  #nowSum = 0;
+  #known = false;
+  /** Where only the last entry matters: the weights after each, and at 0 those at the start. */
+  readonly #byLast: readonly Readonly<{ weights: Float64Array; sum: number }>[] | null;
 
-/** Nothing more is drawn: by count, by time, because all were seen, or because nothing is left. */
-export function isOver(pot: Pot, state: DrawState): boolean {
-  const { stop } = pot.rules;
-  const { drawn, seconds, counts } = state;
-  if (stop.after === 'draws' && drawn >= stop.draws) return true;
-  if (stop.after === 'seconds' && seconds >= stop.seconds) return true;
-  if (stop.after === 'all seen') {
-    if (drawn >= stop.most) return true;
-    if (pot.outcomes.every(({ entry }) => counts[entry]! > 0)) return true;
+  constructor(readonly pot: Pot) {
+    const { outcomes, entries, rules } = pot;
+    const { returns, mostOfOne, mostAhead, noPattern } = rules;
+    this.#entryOf = Int32Array.from(outcomes, ({ entry }) => entry);
+    this.#base = Float64Array.from(outcomes, ({ weight }) => weight);
+    this.#counts = new Int32Array(entries);
+    this.#barred = new Uint8Array(entries);
+    this.#left = returns === 'out' || returns === 'bag' ? new Int32Array(outcomes.length) : null;
+    this.#allowed = new Float64Array(outcomes.length);
+    const simple = returns === 'back' && mostOfOne === null && mostAhead === null && !noPattern;
+    this.reset();
+    this.#byLast = null;
+    if (!simple) return;
+    this.#byLast = Array.from({ length: entries + 1 }, (_, n) => {
+      this.last = n - 1;
+      this.#known = false;
+      this.#work();
+      return { weights: this.#allowed.slice(), sum: this.#allowedSum };
+    });
+    this.reset();
   }
-  return !weightsAllowed(pot, state).some((weight) => weight > 0);
-}
 
-function isStandIn(pot: Pot, run: number): boolean {
-  if (pot.rules.onRepeat !== 'stand-in' || run < 2) return false;
-  return pot.rules.thirdInARow === 'stand-in' || run % 2 === 0;
-}
-
-/**
- * What an outcome leads to, whether it was drawn here or typed from a real die or card. The time that
- * it takes is for the caller to add. Throws a RangeError for an outcome that the pot does not have.
- */
-export function take(pot: Pot, before: DrawState, outcome: number): Taken {
-  const what = pot.outcomes[outcome];
-  if (!what) throw new RangeError(`take: no outcome ${outcome} of ${pot.outcomes.length}`);
-  const state = refilled(pot, before);
-  if (weightsAllowed(pot, state)[outcome]! <= 0) return { kind: 'again' };
-  const { entry, value } = what;
-  const run = entry === state.last ? state.run + 1 : 1;
-  const standIn = isStandIn(pot, run);
-  return {
-    kind: 'drawn',
-    drawn: { outcome, entry, value, standIn },
-    state: {
-      drawn: state.drawn + 1,
-      last: entry,
-      run,
-      counts: state.counts.with(entry, state.counts[entry]! + 1),
-      left: state.left ? state.left.with(outcome, state.left[outcome]! - 1) : null,
-      seconds: state.seconds,
-    },
-  };
-}
-
-/** One outcome by chance, by the weights of what may count. Throws if nothing can come. */
-export function pickOutcome(pot: Pot, state: DrawState, random: Random): number {
-  const weights = weightsAllowed(pot, state);
-  const total = weights.reduce((sum, weight) => sum + weight, 0);
-  if (total <= 0) throw new RangeError('pickOutcome: nothing is left to draw');
-  let at = random.share() * total;
-  for (const [outcome, weight] of weights.entries()) {
-    at -= weight;
-    if (at < 0) return outcome;
+  /** Back to before the first draw. */
+  reset(): void {
+    this.drawn = this.run = this.seconds = 0;
+    this.last = -1;
+    this.#counts.fill(0);
+    this.#recent = [];
+    this.#known = false;
+    this.#fill();
   }
-  return weights.findLastIndex((weight) => weight > 0);
+
+  /** The same state, to go on from by itself. */
+  copy(): Drawing {
+    const other = new Drawing(this.pot);
+    other.drawn = this.drawn;
+    other.last = this.last;
+    other.run = this.run;
+    other.seconds = this.seconds;
+    other.#counts.set(this.#counts);
+    if (this.#left) other.#left!.set(this.#left);
+    other.#inPot = this.#inPot;
+    other.#recent = [...this.#recent];
+    return other;
+  }
+
+  /** How often an entry was drawn. */
+  countOf(entry: number): number {
+    return this.#counts[entry]!;
+  }
+
+  #fill(): void {
+    if (!this.#left) return;
+    this.#inPot = 0;
+    for (const [n, { copies }] of this.pot.outcomes.entries()) {
+      this.#left[n] = copies;
+      this.#inPot += copies;
+    }
+  }
+
+  /** How likely an outcome is as the device stands, before the rules; 0 for what is out. */
+  weightNow(outcome: number): number {
+    const { outcomes, rules } = this.pot;
+    if (rules.returns === 'in order') return outcome === this.drawn % outcomes.length ? 1 : 0;
+    // An empty bag is filled again with the next draw.
+    if (this.#left && this.#inPot === 0 && rules.returns === 'bag') {
+      return outcomes[outcome]!.weight * outcomes[outcome]!.copies;
+    }
+    return outcomes[outcome]!.weight * (this.#left ? this.#left[outcome]! : 1);
+  }
+
+  /** Takes away the weight of outcomes whose entry is marked, unless none would be left. */
+  #bar(): void {
+    const barred = this.#barred;
+    const entryOf = this.#entryOf;
+    const weights = this.#allowed;
+    let left = false;
+    for (let n = 0; !left && n < weights.length; n += 1) {
+      left = weights[n]! > 0 && barred[entryOf[n]!] === 0;
+    }
+    if (!left) return;
+    for (let n = 0; n < weights.length; n += 1) {
+      if (barred[entryOf[n]!] === 1) weights[n] = 0;
+    }
+  }
+
+  #fewest(): number {
+    const entryOf = this.#entryOf;
+    let fewest = Infinity;
+    for (let n = 0; n < entryOf.length; n += 1) {
+      const count = this.#counts[entryOf[n]!]!;
+      if (count < fewest) fewest = count;
+    }
+    return fewest;
+  }
+
+  /** Whether an entry would make the last few draws the same as the few before them. */
+  #repeats(entry: number): boolean {
+    const recent = this.#recent;
+    for (let length = 2; length <= LONGEST_PATTERN; length += 1) {
+      const from = recent.length - 2 * length + 1;
+      if (from < 0) return false;
+      let same = recent[from + length - 1] === entry;
+      for (let n = 0; same && n < length - 1; n += 1) {
+        same = recent[from + n] === recent[from + length + n];
+      }
+      if (same) return true;
+    }
+    return false;
+  }
+
+  #work(): void {
+    if (this.#known) return;
+    this.#known = true;
+    const { rules } = this.pot;
+    if (this.#byLast) {
+      const after = this.#byLast[this.last + 1]!;
+      this.#allowed = after.weights;
+      this.#allowedSum = after.sum;
+      return;
+    }
+    const weights = this.#allowed;
+    let now = 0;
+    const plain = !this.#left && rules.returns !== 'in order';
+    for (let n = 0; n < weights.length; n += 1) {
+      weights[n] = plain ? this.#base[n]! : this.weightNow(n);
+      now += weights[n]!;
+    }
+    this.#nowSum = now;
+    if (rules.returns !== 'in order') {
+      const { mostOfOne, mostAhead, onRepeat, noPattern } = rules;
+      const [barred, counts] = [this.#barred, this.#counts];
+      if (mostOfOne !== null) {
+        for (let n = 0; n < weights.length; n += 1) {
+          if (counts[this.#entryOf[n]!]! >= mostOfOne) weights[n] = 0;
+        }
+      }
+      if (mostAhead !== null) {
+        const limit = this.#fewest() + mostAhead;
+        for (let n = 0; n < barred.length; n += 1) barred[n] = counts[n]! >= limit ? 1 : 0;
+        this.#bar();
+      }
+      if (onRepeat === 'again' && this.last >= 0) {
+        for (let n = 0; n < barred.length; n += 1) barred[n] = n === this.last ? 1 : 0;
+        this.#bar();
+      }
+      if (noPattern) {
+        for (let n = 0; n < barred.length; n += 1) barred[n] = this.#repeats(n) ? 1 : 0;
+        this.#bar();
+      }
+    }
+    let sum = 0;
+    for (let n = 0; n < weights.length; n += 1) sum += weights[n]!;
+    this.#allowedSum = sum;
+  }
+
+  /**
+   * The weight of an outcome by the rules: 0 where it may not come. Barred are an entry that came
+   * often enough; and, as long as another is left, one that is too far ahead, the last one where a
+   * repeat is drawn again, and one that would make a pattern.
+   */
+  weightAllowed(outcome: number): number {
+    this.#work();
+    return this.#allowed[outcome]!;
+  }
+
+  /** Chance that what the device shows counts by the rules, 0 to 1. */
+  get shareAllowed(): number {
+    this.#work();
+    return this.#allowedSum / (this.#byLast?.[0]!.sum ?? this.#nowSum);
+  }
+
+  /** Nothing more is drawn: by count, by time, because all were seen, or because nothing is left. */
+  get isOver(): boolean {
+    const { stop } = this.pot.rules;
+    if (stop.after === 'draws' && this.drawn >= stop.draws) return true;
+    if (stop.after === 'seconds' && this.seconds >= stop.seconds) return true;
+    if (stop.after === 'all seen' && (this.drawn >= stop.most || this.#fewest() > 0)) return true;
+    this.#work();
+    return this.#allowedSum <= 0;
+  }
+
+  /** One outcome by chance, by the weights of what may count. Throws if nothing can come. */
+  pick(random: Random): number {
+    this.#work();
+    const weights = this.#allowed;
+    if (this.#allowedSum <= 0) throw new RangeError('Drawing.pick: nothing is left to draw');
+    let at = random.share() * this.#allowedSum;
+    let last = 0;
+    for (let n = 0; n < weights.length; n += 1) {
+      if (weights[n]! <= 0) continue;
+      at -= weights[n]!;
+      if (at < 0) return n;
+      last = n;
+    }
+    return last;
+  }
+
+  /** Whether an outcome that may count would be done as the stand-in. */
+  standsIn(entry: number): boolean {
+    const { onRepeat, thirdInARow } = this.pot.rules;
+    if (onRepeat !== 'stand-in' || entry !== this.last) return false;
+    return thirdInARow === 'stand-in' || this.run % 2 === 1;
+  }
+
+  /**
+   * Draws an outcome, whether it came here or was typed from a real die or card; null where by the
+   * rules it does not count and nothing has changed. Throws a RangeError for an outcome that the
+   * pot does not have.
+   */
+  take(outcome: number): Drawn | null {
+    const what = this.pot.outcomes[outcome];
+    if (!what) {
+      throw new RangeError(`Drawing.take: no outcome ${outcome} of ${this.pot.outcomes.length}`);
+    }
+    if (this.weightAllowed(outcome) <= 0) return null;
+    const { entry, value } = what;
+    const standIn = this.standsIn(entry);
+    if (this.#left) {
+      if (this.#inPot === 0) this.#fill();
+      this.#left[outcome]! -= 1;
+      this.#inPot -= 1;
+    }
+    this.run = entry === this.last ? this.run + 1 : 1;
+    this.last = entry;
+    this.#counts[entry]! += 1;
+    this.drawn += 1;
+    if (this.pot.rules.noPattern) {
+      this.#recent.push(entry);
+      if (this.#recent.length >= 2 * LONGEST_PATTERN) this.#recent.shift();
+    }
+    this.#known = false;
+    return { outcome, entry, value, standIn };
+  }
 }

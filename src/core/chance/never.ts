@@ -1,4 +1,4 @@
-import { entryChances, type Pot } from './pot';
+import { copiesOf, entryChances, isEven, type Pot } from './pot';
 
 /** Chance that none of `marked` of `all` is among `drawn` that stay out. Hypergeometric. */
 function missedOf(all: number, marked: number, drawn: number): number {
@@ -50,10 +50,8 @@ export function chancesOfNever(pot: Pot): readonly number[] | null {
       onRepeat === 'again' ? missedAgain(p, entry, draws) : (1 - p[entry]!) ** draws,
     );
   }
-  if (outcomes.some(({ weight }) => weight !== outcomes[0]!.weight)) return null;
-  const all = outcomes.reduce((sum, { copies }) => sum + copies, 0);
-  return list.map((entry) => {
-    const marked = outcomes.reduce((sum, o) => (o.entry === entry ? sum + o.copies : sum), 0);
-    return missedOf(all, marked, Math.min(draws, all));
-  });
+  if (!isEven(pot)) return null;
+  const copies = copiesOf(pot);
+  const all = copies.reduce((sum, count) => sum + count, 0);
+  return copies.map((marked) => missedOf(all, marked, Math.min(draws, all)));
 }

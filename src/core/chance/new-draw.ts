@@ -35,7 +35,7 @@ const USUAL_RETURNS: Readonly<Record<Device['kind'], DrawRules['returns']>> = {
   spinner: 'back',
   deck: 'out',
   letters: 'in order',
-  calls: 'bag',
+  calls: 'back',
   leader: 'bag',
   list: 'in order',
 };
@@ -49,6 +49,9 @@ export function usualRules(device: Device, entries: number): DrawRules {
     standIn: null,
     thirdInARow: 'original',
     mostOfOne: null,
+    // Calls surprise: with a bag the last one of each round would be known to all.
+    mostAhead: device.kind === 'calls' ? 2 : null,
+    noPattern: device.kind === 'calls',
     stop: { after: 'draws', draws: returns === 'in order' ? Math.max(1, entries) : 10 },
     between: null,
     turns: 'leader',
@@ -56,7 +59,12 @@ export function usualRules(device: Device, entries: number): DrawRules {
 }
 
 /** What is named for an entry, and on what it stands. */
-export type EntryGiven = Readonly<{ label: string; action: Omit<Action, 'id'> }>;
+export type EntryGiven = Readonly<{
+  label: string;
+  action: Omit<Action, 'id'>;
+  /** What follows it, if anything. */
+  then?: readonly Omit<Action, 'id'>[];
+}>;
 
 /** A draw beat as a presenter would begin it. */
 export function newDraw(
@@ -66,12 +74,14 @@ export function newDraw(
   seed: number,
   newId: NewId,
 ): Draw {
-  const entries = given.map(({ label, action }): Entry => ({
+  const entries = given.map(({ label, action, then = [] }): Entry => ({
     id: newId('en'),
     label,
     faces: [],
     weight: 1,
+    cards: 'suit',
     action: { ...action, id: newId('ac') },
+    then: then.map((one) => ({ ...one, id: newId('ac') })),
   }));
   return {
     kind: 'draw',

@@ -1,8 +1,9 @@
-import { MOST_REPS, type Distribution, type Odds, type OddsInput } from './odds-shape';
-import { entryChances } from './pot';
-import { allSeenBy, MOST_SEEN_ENTRIES } from './seen';
+import { entryReps } from './entry-reps';
+import { MOST_SUM, type Distribution, type Odds, type OddsInput, type SumName } from './odds-shape';
+import { entryChances, isSteered, type Pot } from './pot';
+import { allSeenAfter, allSeenBy, MOST_SEEN_ENTRIES } from './seen';
 
-/** More work than this for the distribution of reps, in steps, and it is played instead. */
+/** More work than this for the distribution of a sum, in steps, and it is played instead. */
 const MOST_STEPS = 120_000_000;
 
 /**
@@ -19,7 +20,7 @@ type Chain = Readonly<{
   steps: readonly (readonly Step[])[];
 }>;
 
-function chainOf({ pot }: OddsInput, p: readonly number[]): Chain {
+function chainOf(pot: Pot, p: readonly number[]): Chain {
   const { onRepeat, thirdInARow } = pot.rules;
   const entries = p.flatMap((chance, entry) => (chance > 0 ? [entry] : []));
   const nodes = entries.flatMap((entry): Node[] =>
@@ -47,74 +48,142 @@ function chainOf({ pot }: OddsInput, p: readonly number[]): Chain {
   return { nodes, first, steps };
 }
 
-/** How often `target` is done as itself in `draws` draws. */
-function countsOf({ nodes, first, steps }: Chain, target: number, draws: number): Distribution {
-  const width = draws + 1;
-  const adds = nodes.map(({ entry, standIn }) => (entry === target && !standIn ? 1 : 0));
-  let now = new Float64Array(nodes.length * width);
-  for (const { to, chance } of first) now[to * width + adds[to]!]! += chance;
-  for (let draw = 2; draw <= draws; draw += 1) {
-    const next = new Float64Array(now.length);
-    nodes.forEach((_, from) => {
-      for (const { to, chance } of steps[from]!) {
-        const [base, add] = [from * width, adds[to]!];
-        for (let count = 0; count < draw; count += 1) {
-          const mass = now[base + count]!;
-          if (mass !== 0) next[to * width + count + add]! += mass * chance;
-        }
-      }
-    });
-    now = next;
-  }
-  return Array.from({ length: width }, (_, count) =>
-    nodes.reduce((sum, _node, node) => sum + now[node * width + count]!, 0),
-  );
+/** How often each entry is done as itself in so many draws, everything put back, no cap at work. */
+export function keptCounts(pot: Pot, draws: number): readonly Distribution[] {
+  const p = entryChances(pot);
+  const chain = chainOf(pot, p);
+  const ways = waysTo(chain, p);
+  return p.map((_, entry) => countsOf(chain, ways, entry, draws));
 }
 
-/** Chances of reps at each node, given that it was come to. */
-function repsAt({ pot, repsOf, standInReps }: OddsInput, { entry, standIn }: Node) {
-  const outcomes = pot.outcomes.filter((outcome) => outcome.entry === entry);
-  const all = outcomes.reduce((sum, { weight }) => sum + weight, 0);
+/** Chances of a sum at each node, given that it was come to. */
+function sumsAt(input: OddsInput, { entry, standIn }: Node, sum: SumName) {
+  const costs = standIn ? input.standInCosts : input.costs;
+  const outcomes = input.pot.outcomes.flatMap((one, n) =>
+    one.entry === entry ? [{ ...one, costs: costs[n]! }] : [],
+  );
+  const all = outcomes.reduce((total, { weight }) => total + weight, 0);
   const chances = new Map<number, number>();
-  for (const { value, weight } of outcomes) {
-    for (const [reps, chance] of (standIn ? standInReps : repsOf)(entry, value)) {
-      chances.set(reps, (chances.get(reps) ?? 0) + (chance * weight) / all);
+  for (const { weight, costs: list } of outcomes) {
+    for (const { chance, [sum]: one } of list) {
+      chances.set(one, (chances.get(one) ?? 0) + (chance * weight) / all);
     }
   }
   return [...chances];
 }
 
-function repsOdds(input: OddsInput, chain: Chain, draws: number): Distribution | null {
-  const reps = chain.nodes.map((node) => repsAt(input, node));
-  const most = Math.max(...reps.flat().map(([value]) => value));
+type Ways = Readonly<{
+  weights: readonly number[];
+  ways: readonly Readonly<{ share: number; allBut: boolean; list: readonly number[] }>[];
+}>;
+
+/**
+ * What comes to each node from those before it, for values from `least` on and below `end`, before
+ * the node's own share is taken.
+ */
+function mix(
+  now: readonly Float64Array[],
+  weights: Ways['weights'],
+  ways: Ways['ways'],
+  least: number,
+  end: number,
+): Float64Array[] {
+  const all = new Float64Array(end);
+  for (let from = 0; from < now.length; from += 1) {
+    const [one, weight] = [now[from]!, weights[from]!];
+    for (let value = least; value < end; value += 1) all[value]! += one[value]! * weight;
+  }
+  return ways.map(({ allBut, list }) => {
+    const came = allBut ? all.slice() : new Float64Array(end);
+    for (const from of list) {
+      const [one, weight] = [now[from]!, allBut ? -weights[from]! : weights[from]!];
+      for (let value = least; value < end; value += 1) came[value]! += one[value]! * weight;
+    }
+    // Less than nothing is rounding.
+    if (allBut)
+      for (let value = least; value < end; value += 1) if (came[value]! < 0) came[value] = 0;
+    return came;
+  });
+}
+
+/**
+ * Which nodes lead to a node, told the shorter way: from these, or from all but these. What leads
+ * there has the chance `share` times its own `weights`.
+ */
+function waysTo({ nodes, steps }: Chain, p: readonly number[]): Ways {
+  const weights = steps.map((list) => {
+    const { to, chance } = list[0]!;
+    return chance / p[nodes[to]!.entry]!;
+  });
+  const ways = nodes.map(({ entry }, to) => {
+    const from = nodes.flatMap((_, n) => (steps[n]!.some((one) => one.to === to) ? [n] : []));
+    const others = nodes.flatMap((_, n) => (from.includes(n) ? [] : [n]));
+    const allBut = others.length < from.length;
+    return { share: p[entry]!, allBut, list: allBut ? others : from };
+  });
+  return { weights, ways };
+}
+
+/** How often `target` is done as itself in `draws` draws. */
+function countsOf(
+  { nodes, first }: Chain,
+  { weights, ways }: Ways,
+  target: number,
+  draws: number,
+): Distribution {
+  const width = draws + 1;
+  const adds = nodes.map(({ entry, standIn }) => (entry === target && !standIn ? 1 : 0));
+  let now = nodes.map(() => new Float64Array(width));
+  for (const { to, chance } of first) now[to]![adds[to]!]! += chance;
+  for (let draw = 2; draw <= draws; draw += 1) {
+    const came = mix(now, weights, ways, 0, draw);
+    now = came.map((source, node) => {
+      const next = new Float64Array(width);
+      const [add, { share }] = [adds[node]!, ways[node]!];
+      for (let count = 0; count < draw; count += 1) next[count + add] = source[count]! * share;
+      return next;
+    });
+  }
+  return Array.from({ length: width }, (_, count) =>
+    now.reduce((sum, one) => sum + one[count]!, 0),
+  );
+}
+
+/** How a sum is spread over so many draws; null where there is too much to walk. */
+function sumOdds(
+  input: OddsInput,
+  chain: Chain,
+  { weights, ways }: Ways,
+  draws: number,
+  sum: SumName,
+): Distribution | null {
+  const at = chain.nodes.map((node) => sumsAt(input, node, sum));
+  const most = Math.max(...at.flat().map(([value]) => value));
   const width = most * draws + 1;
   const { length } = chain.nodes;
-  const support = Math.max(...reps.map((list) => list.length));
-  if (width > MOST_REPS || draws * width * length * (length + support) > MOST_STEPS) return null;
+  const support = Math.max(...at.map((list) => list.length));
+  if (width > MOST_SUM || draws * width * length * (3 + support) > MOST_STEPS) return null;
+  const least = Math.min(...at.flat().map(([value]) => value));
   let now = chain.nodes.map(() => new Float64Array(width));
   for (const { to, chance } of chain.first) {
-    for (const [value, share] of reps[to]!) now[to]![value]! += chance * share;
+    for (const [value, share] of at[to]!) now[to]![value]! += chance * share;
   }
   for (let draw = 2; draw <= draws; draw += 1) {
-    const filled = most * (draw - 1) + 1;
-    const came = chain.nodes.map(() => new Float64Array(width));
-    chain.steps.forEach((steps, from) => {
-      const source = now[from]!;
-      for (const { to, chance } of steps) {
-        const target = came[to]!;
-        for (let value = 0; value < filled; value += 1) target[value]! += source[value]! * chance;
-      }
-    });
+    const [from, end] = [least * (draw - 1), most * (draw - 1) + 1];
+    const came = mix(now, weights, ways, from, end);
     now = came.map((source, node) => {
       const target = new Float64Array(width);
-      for (const [value, share] of reps[node]!) {
-        for (let n = 0; n < filled; n += 1) target[n + value]! += source[n]! * share;
+      for (const [more, chance] of at[node]!) {
+        const part = ways[node]!.share * chance;
+        for (let value = from; value < end; value += 1) {
+          target[value + more]! += source[value]! * part;
+        }
       }
       return target;
     });
   }
   return Array.from({ length: width }, (_, value) =>
-    now.reduce((sum, one) => sum + one[value]!, 0),
+    now.reduce((total, one) => total + one[value]!, 0),
   );
 }
 
@@ -147,23 +216,31 @@ function expectations(input: OddsInput, chain: Chain, p: readonly number[], draw
  */
 export function keptOdds(input: OddsInput): Odds | null {
   const { rules } = input.pot;
-  if (rules.returns !== 'back' || rules.mostOfOne !== null || rules.stop.after !== 'draws') {
-    return null;
-  }
+  if (rules.returns !== 'back' || rules.stop.after !== 'draws' || isSteered(rules)) return null;
   const p = entryChances(input.pot);
   const can = p.filter((chance) => chance > 0).length;
   if (can > MOST_SEEN_ENTRIES) return null;
   const { draws } = rules.stop;
-  const chain = chainOf(input, p);
-  const reps = repsOdds(input, chain, draws);
-  if (!reps) return null;
+  const chain = chainOf(input.pot, p);
+  const ways = waysTo(chain, p);
+  const reps = sumOdds(input, chain, ways, draws, 'reps');
+  const landings = reps && sumOdds(input, chain, ways, draws, 'landings');
+  const seconds = landings && sumOdds(input, chain, ways, draws, 'seconds');
+  if (!seconds) return null;
+  const counts = p.map((_, entry) => countsOf(chain, ways, entry, draws));
+  const byEntry = entryReps(input, counts);
+  if (!byEntry) return null;
   return {
     method: 'exact',
     errorBound: 0,
-    counts: p.map((_, entry) => countsOf(chain, entry, draws)),
+    counts,
+    entryReps: byEntry,
     draws: Array.from({ length: draws + 1 }, (_, n) => (n === draws ? 1 : 0)),
     reps,
+    landings,
+    seconds,
     ...expectations(input, chain, p, draws),
-    allSeen: allSeenBy(p, draws, rules.onRepeat === 'again')[draws]!,
+    allSeen:
+      rules.onRepeat === 'again' ? allSeenBy(p, draws, true)[draws]! : allSeenAfter(p, draws),
   };
 }

@@ -1,71 +1,145 @@
-import { MOST_REPS, type Distribution, type Odds, type OddsInput } from './odds-shape';
+import { entryReps } from './entry-reps';
+import {
+  MOST_SUM,
+  SUMS,
+  type Distribution,
+  type Odds,
+  type OddsInput,
+  type SumName,
+} from './odds-shape';
+import { handsOf, largestHand, shifted } from './hands';
+import { copiesOf, isSteered } from './pot';
 
-/** More states than this at one draw, and it is played instead. */
+/** More ways than this of what may be left, and it is played instead. */
 const MOST_STATES = 40_000;
 
-/** What is left of each entry, which was last (-1: does not matter), and its chance. */
-type State = Readonly<{ left: readonly number[]; last: number; chance: number }>;
-
-function spread(counts: readonly number[], size: number): number[] {
-  return Array.from({ length: size }, (_, n) => counts[n] ?? 0);
-}
-
-/** Copies of each entry when the pot is full. */
-function fullPot({ pot }: OddsInput): number[] {
-  const full = Array.from({ length: pot.entries }, () => 0);
-  for (const { entry, copies } of pot.outcomes) full[entry]! += copies;
-  return full;
-}
-
 /**
- * Reps in all where cards stay out, no card is likelier than another and repeats are kept: every
- * hand of so many cards is as likely, so the hands are counted (hypergeometric). Null where an
- * amount is a chance of its own.
+ * A sum where cards stay out, or come back once all were drawn, no card is likelier than another and
+ * repeats are kept: every hand of so many cards is as likely, so the hands are counted
+ * (hypergeometric). Null where an amount is a chance of its own.
  */
-function handReps(input: OddsInput, draws: number): Distribution | null {
-  const { pot, repsOf } = input;
+function handSums(input: OddsInput, draws: number, sum: SumName): Distribution | null {
+  const { outcomes, rules } = input.pot;
   const cards: number[] = [];
-  for (const { entry, value, copies } of pot.outcomes) {
-    const reps = [...repsOf(entry, value)];
-    if (reps.length !== 1) return null;
-    for (let n = 0; n < copies; n += 1) cards.push(reps[0]![0]);
+  for (const [outcome, { copies }] of outcomes.entries()) {
+    const costs = input.costs[outcome]!;
+    if (costs.length !== 1) return null;
+    for (let n = 0; n < copies; n += 1) cards.push(costs[0]![sum]);
   }
-  const hand = Math.min(draws, cards.length);
-  const width =
-    [...cards]
-      .sort((a, b) => b - a)
-      .slice(0, hand)
-      .reduce((sum, n) => sum + n, 0) + 1;
-  if (width > MOST_REPS) return null;
-  // chances[k][total]: of hands of k cards among those dealt so far, by exchangeability.
-  const ways = Array.from({ length: hand + 1 }, () => new Float64Array(width));
-  ways[0]![0] = 1;
-  cards.forEach((reps) => {
-    for (let k = hand; k >= 1; k -= 1) {
-      const [from, to] = [ways[k - 1]!, ways[k]!];
-      for (let total = width - 1; total >= reps; total -= 1) to[total]! += from[total - reps]!;
-    }
-  });
-  const all = ways[hand]!.reduce((sum, count) => sum + count, 0);
-  return [...ways[hand]!].map((count) => count / all);
+  // Every full bag brings all of them.
+  const bags = rules.returns === 'bag' ? Math.floor(draws / cards.length) : 0;
+  const hand = Math.min(draws - bags * cards.length, cards.length);
+  const whole = bags * cards.reduce((total, card) => total + card, 0);
+  if (whole + largestHand(cards, hand) + 1 > MOST_SUM) return null;
+  return shifted(handsOf(cards, hand)[hand]!, whole);
 }
 
-/** Reps where each entry always comes to the same: read off how often each came. */
-function fixedReps(input: OddsInput, hands: readonly (readonly [readonly number[], number])[]) {
-  const fixed = Array.from({ length: input.pot.entries }, () => 0);
-  for (const { entry, value } of input.pot.outcomes) {
-    const reps = [...input.repsOf(entry, value)];
-    if (reps.length !== 1) return null;
-    if (fixed[entry] !== 0 && fixed[entry] !== reps[0]![0]) return null;
-    fixed[entry] = reps[0]![0];
+/** How often each entry came, and the chance of it. */
+type Hand = readonly [readonly number[], number];
+
+/** A sum where each entry always comes to the same: read off how often each came. */
+function fixedSums(input: OddsInput, hands: readonly Hand[], sum: SumName) {
+  const fixed: (number | undefined)[] = [];
+  for (const [n, { entry }] of input.pot.outcomes.entries()) {
+    const costs = input.costs[n]!;
+    if (costs.length !== 1) return null;
+    if (fixed[entry] !== undefined && fixed[entry] !== costs[0]![sum]) return null;
+    fixed[entry] = costs[0]![sum];
   }
   const odds: number[] = [];
   for (const [counts, chance] of hands) {
-    const total = counts.reduce((sum, count, entry) => sum + count * fixed[entry]!, 0);
-    if (total > MOST_REPS) return null;
+    const total = counts.reduce((all, count, entry) => all + count * (fixed[entry] ?? 0), 0);
+    if (total > MOST_SUM) return null;
     odds[total] = (odds[total] ?? 0) + chance;
   }
-  return spread(odds, odds.length);
+  return Array.from(odds, (chance: number | undefined) => chance ?? 0);
+}
+
+type Walked = Readonly<{ hands: readonly Hand[]; throwsAgain: number; repeats: number }>;
+
+/** Entries in order: nothing is left to chance. */
+function walkInOrder({ pot }: OddsInput, draws: number): Walked {
+  const { outcomes } = pot;
+  const counts = Array.from({ length: pot.entries }, () => 0);
+  let repeats = 0;
+  for (let n = 0; n < draws; n += 1) {
+    const { entry } = outcomes[n % outcomes.length]!;
+    counts[entry]! += 1;
+    if (n > 0 && outcomes[(n - 1) % outcomes.length]!.entry === entry) repeats += 1;
+  }
+  return { hands: [[counts, 1]], throwsAgain: 0, repeats };
+}
+
+/**
+ * All ways of emptying the pot at once. A state is what is left of each entry, as the digits of one
+ * number, and which entry was last: plain arrays, for there are tens of thousands. Null where there
+ * are too many.
+ */
+function walkPot({ pot }: OddsInput, full: readonly number[], draws: number): Walked | null {
+  const { outcomes, rules } = pot;
+  const again = rules.onRepeat === 'again';
+  const n = full.length;
+  const size = full.reduce((sum, count) => sum + count, 0);
+  const strides: number[] = [];
+  let lefts = 1;
+  for (const count of full) {
+    strides.push(lefts);
+    lefts *= count + 1;
+  }
+  if (lefts > MOST_STATES) return null;
+  const weight = full.map((_, entry) => outcomes.find((one) => one.entry === entry)?.weight ?? 0);
+  if (outcomes.some((one) => one.weight !== weight[one.entry])) return null;
+  const leftOf = (state: number, entry: number) =>
+    Math.floor(state / strides[entry]!) % (full[entry]! + 1);
+
+  let now = new Float64Array(lefts * n);
+  let next = new Float64Array(lefts * n);
+  const sums = { throwsAgain: 0, repeats: 0 };
+  const here = new Float64Array(n);
+  const whole = lefts - 1;
+  for (let draw = 0; draw < draws; draw += 1) {
+    next.fill(0);
+    const refill = rules.returns === 'bag' && draw > 0 && draw % size === 0;
+    if (refill) now.copyWithin(whole * n, 0, n);
+    // A bag that was filled again holds everything; before the first draw nothing was last.
+    const [from, to] = refill || draw === 0 ? [whole, whole] : [0, whole];
+    for (let state = from; state <= to; state += 1) {
+      let all = 0;
+      let known = false;
+      for (let last = 0; last < n; last += 1) {
+        const mass = draw === 0 ? (last === 0 ? 1 : 0) : now[state * n + last]!;
+        if (mass === 0) continue;
+        if (!known) {
+          known = true;
+          for (let entry = 0; entry < n; entry += 1) {
+            here[entry] = leftOf(state, entry) * weight[entry]!;
+            all += here[entry]!;
+          }
+        }
+        if (all === 0) continue;
+        const same = draw === 0 ? 0 : here[last]!;
+        const other = all - same;
+        const redraws = again && draw > 0 && other > 0;
+        if (redraws) sums.throwsAgain += mass * (same / other);
+        else sums.repeats += (mass * same) / all;
+        const share = mass / (redraws ? other : all);
+        for (let entry = 0; entry < n; entry += 1) {
+          if (here[entry] === 0 || (redraws && entry === last)) continue;
+          next[(state - strides[entry]!) * n + entry]! += share * here[entry]!;
+        }
+      }
+    }
+    [now, next] = [next, now];
+  }
+  const bags = rules.returns === 'bag' ? Math.max(0, Math.ceil(draws / size) - 1) : 0;
+  const hands: Hand[] = [];
+  for (let state = 0; state < lefts; state += 1) {
+    let chance = 0;
+    for (let last = 0; last < n; last += 1) chance += now[state * n + last]!;
+    if (chance === 0) continue;
+    hands.push([full.map((count, entry) => count * (bags + 1) - leftOf(state, entry)), chance]);
+  }
+  return { hands, ...sums };
 }
 
 /**
@@ -75,73 +149,41 @@ function fixedReps(input: OddsInput, hands: readonly (readonly [readonly number[
 export function potOdds(input: OddsInput): Odds | null {
   const { pot } = input;
   const { rules, outcomes } = pot;
-  const { returns, onRepeat, mostOfOne, stop } = rules;
-  if (returns === 'back' || onRepeat === 'stand-in' || mostOfOne !== null) return null;
+  const { returns, onRepeat, stop } = rules;
+  if (returns === 'back' || onRepeat === 'stand-in' || isSteered(rules)) return null;
   if (stop.after !== 'draws') return null;
   const inOrder = returns === 'in order';
   const again = onRepeat === 'again' && !inOrder;
-  const full = fullPot(input);
+  const full = copiesOf(pot);
   const size = full.reduce((sum, count) => sum + count, 0);
   const draws = returns === 'out' ? Math.min(stop.draws, size) : stop.draws;
-  const weight = full.map((_, entry) => outcomes.find((one) => one.entry === entry)?.weight ?? 0);
-  const even = outcomes.every((one) => one.weight === weight[one.entry]);
-  if (!even) return null;
-
-  let states: State[] = [{ left: full, last: -1, chance: 1 }];
-  const sums = { throwsAgain: 0, repeats: 0 };
-  let bags = 0;
-  let order = 0;
-  for (let draw = 0; draw < draws; draw += 1) {
-    const next = new Map<string, { left: readonly number[]; last: number; chance: number }>();
-    const refill = returns === 'bag' && draw > 0 && draw % size === 0;
-    if (refill) bags += 1;
-    for (const state of states) {
-      const left = refill ? full : state.left;
-      const now = inOrder
-        ? full.map((_, entry) => (entry === outcomes[order % outcomes.length]!.entry ? 1 : 0))
-        : left.map((count, entry) => count * weight[entry]!);
-      const all = now.reduce((sum, one) => sum + one, 0);
-      const other = all - (state.last >= 0 ? now[state.last]! : 0);
-      const redraws = again && state.last >= 0 && other > 0;
-      const same = state.last >= 0 ? now[state.last]! / all : 0;
-      if (redraws) sums.throwsAgain += state.chance * (same / (1 - same));
-      else sums.repeats += state.chance * same;
-      now.forEach((one, entry) => {
-        if (one === 0 || (redraws && entry === state.last)) return;
-        const rest = inOrder ? left : left.with(entry, left[entry]! - 1);
-        const key = `${rest.join(' ')}|${entry}`;
-        const chance = (state.chance * one) / (redraws ? other : all);
-        const known = next.get(key);
-        if (known) known.chance += chance;
-        else next.set(key, { left: rest, last: entry, chance });
-      });
-    }
-    states = [...next.values()];
-    if (states.length > MOST_STATES) return null;
-    order += 1;
-  }
-  const hands = states.map(({ left, chance }): readonly [readonly number[], number] => {
-    if (!inOrder) return [full.map((count, entry) => count * (bags + 1) - left[entry]!), chance];
-    const counts = full.map(() => 0);
-    for (let n = 0; n < draws; n += 1) counts[outcomes[n % outcomes.length]!.entry]! += 1;
-    return [counts, chance];
-  });
-  const cardsAlike = returns === 'out' && !again && outcomes.every((one) => one.weight === 1);
-  const reps = fixedReps(input, hands) ?? (cardsAlike ? handReps(input, draws) : null);
-  if (!reps) return null;
+  const walked = inOrder ? walkInOrder(input, draws) : walkPot(input, full, draws);
+  if (!walked) return null;
+  const { hands, throwsAgain, repeats } = walked;
+  const cardsAlike = !inOrder && !again && outcomes.every((one) => one.weight === 1);
+  const sumOf = (sum: SumName) =>
+    fixedSums(input, hands, sum) ?? (cardsAlike ? handSums(input, draws, sum) : null);
+  const [reps, landings, seconds] = SUMS.map(sumOf);
+  if (!reps || !landings || !seconds) return null;
   const counts = full.map((_, entry) => {
     const odds = Array.from({ length: draws + 1 }, () => 0);
     for (const [times, chance] of hands) odds[times[entry]!]! += chance;
     return odds;
   });
+  const byEntry = entryReps(input, counts);
+  if (!byEntry) return null;
   return {
     method: 'exact',
     errorBound: 0,
     counts,
+    entryReps: byEntry,
     draws: Array.from({ length: draws + 1 }, (_, n) => (n === draws ? 1 : 0)),
     reps,
+    landings,
+    seconds,
     standIns: 0,
-    ...sums,
+    throwsAgain,
+    repeats,
     allSeen: hands
       .filter(([times]) => full.every((count, entry) => count === 0 || times[entry]! > 0))
       .reduce((sum, [, chance]) => sum + chance, 0),

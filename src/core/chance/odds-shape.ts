@@ -1,8 +1,8 @@
 import type { Pot } from './pot';
 import type { Random } from './random';
 
-/** Totals of reps past this are not walked but played. */
-export const MOST_REPS = 20_000;
+/** Sums past this are not walked but played. */
+export const MOST_SUM = 20_000;
 
 /** Chances by value: index k holds the chance of exactly k. Sums to one. */
 export type Distribution = readonly number[];
@@ -14,10 +14,14 @@ export type Odds = Readonly<{
   errorBound: number;
   /** For each entry, how often it is done as itself: stand-ins taken off. */
   counts: readonly Distribution[];
+  /** For each entry, its reps in all. */
+  entryReps: readonly Distribution[];
   /** How many draws there are. */
   draws: Distribution;
-  /** Counted moves (reps and steps, sides and ways counted) in all; null where it was not asked. */
+  /** In all: counted moves (reps and steps, sides and ways counted), landings, whole seconds. */
   reps: Distribution;
+  landings: Distribution;
+  seconds: Distribution;
   /** Expected number of stand-ins, of throws that do not count, of neighbours alike. */
   standIns: number;
   throwsAgain: number;
@@ -26,17 +30,21 @@ export type Odds = Readonly<{
   allSeen: number;
 }>;
 
-/** Counted moves that a draw of the entry (or of the stand-in) comes to, with their chances. */
-export type RepsOf = (entry: number, value: number | null) => ReadonlyMap<number, number>;
+/** What is added up over the draws. */
+export const SUMS = ['reps', 'landings', 'seconds'] as const;
+export type SumName = (typeof SUMS)[number];
+
+/** One amount that a draw of an outcome can come to: how likely it is, and whole sums of it. */
+export type Cost = Readonly<{ chance: number } & Record<SumName, number>>;
 
 /** What the odds are worked out from. */
 export type OddsInput = Readonly<{
   pot: Pot;
-  repsOf: RepsOf;
-  standInReps: RepsOf;
+  /**
+   * What a draw of each outcome may come to, and what the stand-in in its place may; chances sum to
+   * one.
+   */
+  costs: readonly (readonly Cost[])[];
+  standInCosts: readonly (readonly Cost[])[];
   random: Random;
-  secondsOf: LengthOf;
 }>;
-
-/** Seconds that a draw takes; needed only where draws stop after a time. */
-export type LengthOf = (entry: number, value: number | null, standIn: boolean) => number;

@@ -1,5 +1,5 @@
-import { isOver, pickOutcome, startDrawing, take, weightsAllowed, weightsNow } from './machine';
-import type { Odds, OddsInput } from './odds-shape';
+import { Drawing } from './machine';
+import { SUMS, type Cost, type Odds, type OddsInput, type SumName } from './odds-shape';
 
 /** How often a beat is played for its odds. */
 export const USUAL_RUNS = 10_000;
@@ -20,41 +20,45 @@ function note(tally: number[], value: number): void {
 
 /** Odds by playing the beat `runs` times. */
 export function simulatedOdds(input: OddsInput, runs: number = USUAL_RUNS): Odds {
-  const { pot, repsOf, standInReps, random, secondsOf } = input;
+  const { pot, costs, standInCosts, random } = input;
   const counts = Array.from({ length: pot.entries }, (): number[] => []);
+  const byEntry = counts.map((): number[] => []);
   const draws: number[] = [];
-  const reps: number[] = [];
+  const tallies: Record<SumName, number[]> = { reps: [], landings: [], seconds: [] };
   const sums = { standIns: 0, throwsAgain: 0, repeats: 0, allSeen: 0 };
-  const chanceOf = (chances: ReadonlyMap<number, number>) => {
+  const oneOf = (list: readonly Cost[]): Cost => {
+    if (list.length === 1) return list[0]!;
     let at = random.share();
-    for (const [value, chance] of chances) {
-      at -= chance;
-      if (at < 0) return value;
-    }
-    return [...chances.keys()].at(-1) ?? 0;
+    return list.find(({ chance }) => (at -= chance) < 0) ?? list.at(-1)!;
   };
+  const drawing = new Drawing(pot);
   for (let run = 0; run < runs; run += 1) {
-    let state = startDrawing(pot);
+    drawing.reset();
     const done = counts.map(() => 0);
-    let total = 0;
-    while (!isOver(pot, state)) {
-      const [now, allowed] = [weightsNow(pot, state), weightsAllowed(pot, state)];
-      const share = sumOf(allowed) / sumOf(now);
+    const reps = counts.map(() => 0);
+    const totals = { reps: 0, landings: 0, seconds: 0 };
+    while (!drawing.isOver) {
+      const share = drawing.shareAllowed;
       if (share < 1) sums.throwsAgain += 1 / share - 1;
-      const taken = take(pot, state, pickOutcome(pot, state, random));
-      if (taken.kind === 'again') throw new RangeError('simulatedOdds: picked what may not come');
-      const { entry, value, standIn } = taken.drawn;
-      if (entry === state.last) sums.repeats += 1;
+      const { last } = drawing;
+      const drawn = drawing.take(drawing.pick(random));
+      if (!drawn) throw new RangeError('simulatedOdds: picked what may not come');
+      const { outcome, entry, standIn } = drawn;
+      if (entry === last) sums.repeats += 1;
       if (standIn) sums.standIns += 1;
       else done[entry]! += 1;
-      total += chanceOf((standIn ? standInReps : repsOf)(entry, value));
-      const seconds = state.seconds + secondsOf(entry, value, standIn);
-      state = { ...taken.state, seconds };
+      const cost = oneOf((standIn ? standInCosts : costs)[outcome]!);
+      if (!standIn) reps[entry]! += cost.reps;
+      totals.reps += cost.reps;
+      totals.landings += cost.landings;
+      totals.seconds += cost.seconds;
+      drawing.seconds += cost.seconds;
     }
     done.forEach((times, entry) => note(counts[entry]!, times));
-    note(draws, state.drawn);
-    note(reps, total);
-    if (pot.outcomes.every(({ entry }) => state.counts[entry]! > 0)) sums.allSeen += 1;
+    reps.forEach((sum, entry) => note(byEntry[entry]!, sum));
+    note(draws, drawing.drawn);
+    for (const sum of SUMS) note(tallies[sum], totals[sum]);
+    if (pot.outcomes.every(({ entry }) => drawing.countOf(entry) > 0)) sums.allSeen += 1;
   }
   const shared = (tally: readonly number[]) =>
     Array.from(tally, (times: number | undefined) => (times ?? 0) / runs);
@@ -62,13 +66,14 @@ export function simulatedOdds(input: OddsInput, runs: number = USUAL_RUNS): Odds
     method: 'simulated',
     errorBound: errorBoundOf(runs),
     counts: counts.map(shared),
+    entryReps: byEntry.map(shared),
     draws: shared(draws),
-    reps: shared(reps),
+    reps: shared(tallies.reps),
+    landings: shared(tallies.landings),
+    seconds: shared(tallies.seconds),
     standIns: sums.standIns / runs,
     throwsAgain: sums.throwsAgain / runs,
     repeats: sums.repeats / runs,
     allSeen: sums.allSeen / runs,
   };
 }
-
-const sumOf = (weights: readonly number[]) => weights.reduce((sum, one) => sum + one, 0);

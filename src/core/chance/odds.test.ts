@@ -4,13 +4,13 @@ import { describe, expect, it } from 'vitest';
 import type { Draw } from '../model/beat';
 import type { DrawRules } from '../model/chance';
 import { doseOf, drawBeat } from '../testing/make';
-import { isOver, startDrawing, take, weightsAllowed, type DrawState } from './machine';
+import { Drawing } from './machine';
 import { chanceOfAtLeast, chanceToTakeOver, meanOf, oddsOf } from './odds';
 import type { Odds } from './odds-shape';
 import { simulatedOdds } from './odds-simulated';
 import { diceWays, potOf, type Pot } from './pot';
 import { seededRandom } from './random';
-import { allSeenBy } from './seen';
+import { allSeenAfter, allSeenBy } from './seen';
 
 const random = () => seededRandom(20_261_125);
 function odds(beat: Draw, runs?: number): Odds {
@@ -34,28 +34,29 @@ function bruteForce(beat: Draw) {
   const counts = Array.from({ length: pot.entries }, () => new Map<number, number>());
   let standIns = 0;
   let allSeen = 0;
-  const walk = (state: DrawState, chance: number, done: readonly number[], stood: number) => {
-    if (isOver(pot, state)) {
+  const walk = (drawing: Drawing, chance: number, done: readonly number[], stood: number) => {
+    if (drawing.isOver) {
       done.forEach((times, entry) => {
         counts[entry]!.set(times, (counts[entry]!.get(times) ?? 0) + chance);
       });
       standIns += chance * stood;
-      if (pot.outcomes.every(({ entry }) => state.counts[entry]! > 0)) allSeen += chance;
+      if (pot.outcomes.every(({ entry }) => drawing.countOf(entry) > 0)) allSeen += chance;
       return;
     }
-    const weights = weightsAllowed(pot, state);
+    const weights = pot.outcomes.map((_, outcome) => drawing.weightAllowed(outcome));
     const all = sum(weights);
     weights.forEach((weight, outcome) => {
       if (weight === 0) return;
-      const taken = take(pot, state, outcome);
-      if (taken.kind === 'again') throw new Error('allowed, and yet again');
-      const { entry, standIn } = taken.drawn;
+      const next = drawing.copy();
+      const drawn = next.take(outcome);
+      if (!drawn) throw new Error('allowed, and yet again');
+      const { entry, standIn } = drawn;
       const now = standIn ? done : done.with(entry, done[entry]! + 1);
-      walk(taken.state, (chance * weight) / all, now, stood + (standIn ? 1 : 0));
+      walk(next, (chance * weight) / all, now, stood + (standIn ? 1 : 0));
     });
   };
   walk(
-    startDrawing(pot),
+    new Drawing(pot),
     1,
     counts.map(() => 0),
     0,
@@ -75,6 +76,11 @@ describe('dice, against FACTS.md (any probability textbook, e.g. Feller, vol. 1)
     const seen = allSeenBy(sixth, 400, false);
     expect(seen.reduce((mean, chance) => mean + (1 - chance), 0)).toBeCloseTo(14.7, 9);
     expect(seen[20]).toBeCloseTo(0.847988, 6);
+    expect(allSeenAfter(sixth, 20)).toBeCloseTo(0.847988, 6);
+    const uneven = [0.5, 0.2, 0.2, 0.06, 0.04];
+    allSeenBy(uneven, 60, false).forEach((chance, draws) => {
+      expect(allSeenAfter(uneven, draws)).toBeCloseTo(chance, 9);
+    });
     const twenty = odds(drawBeat(sixMoves, { rules: { stop: draws(20) } }));
     expect(twenty.allSeen).toBeCloseTo(0.847988, 6);
     expect(twenty.repeats).toBeCloseTo(19 / 6, 9);
@@ -89,7 +95,14 @@ describe('dice, against FACTS.md (any probability textbook, e.g. Feller, vol. 1)
 });
 
 describe('cards, against FACTS.md and jstat', () => {
-  const deck = { kind: 'deck' as const, lowest: 1, highest: 13, copies: 1 };
+  const deck = {
+    kind: 'deck' as const,
+    lowest: 1,
+    highest: 13,
+    copies: 1,
+    courts: null,
+    jokers: 0,
+  };
   const eleven = (rules: Partial<DrawRules> = {}) =>
     drawBeat(['squat', 'march', 'hop', 'lunge'], {
       device: deck,
@@ -161,14 +174,8 @@ describe('any rule, against every way walked one by one', () => {
     const result = oddsOf(beat, random());
     if (!result.ok) throw new Error('not drawable');
     const pot = potFor(beat);
-    const reps = () => new Map([[5, 1]]);
-    const played = simulatedOdds({
-      pot,
-      repsOf: reps,
-      standInReps: reps,
-      random: random(),
-      secondsOf: () => 1,
-    });
+    const costs = pot.outcomes.map(() => [{ chance: 1, reps: 5, landings: 0, seconds: 1 }]);
+    const played = simulatedOdds({ pot, costs, standInCosts: costs, random: random() });
     expect(played.method).toBe('simulated');
     expect(played.errorBound).toBeGreaterThan(0);
     exact.counts.forEach((distribution, entry) => {
@@ -193,6 +200,56 @@ describe('what else there is to expect', () => {
     const { reps } = odds(beat);
     expect(reps[24]).toBeCloseTo(1 / 36, 9);
     expect(reps[14]).toBeCloseTo(6 / 36, 9);
+  });
+
+  it('reps of each move are what it comes to alone: every way walked against the sums', () => {
+    const sum = { times: 1, plus: 0, least: 1, most: 40, ask: false };
+    const cases: Draw[] = [
+      drawBeat(2, { rules: { stop: draws(6), onRepeat: 'again' } }),
+      drawBeat(2, {
+        amount: { from: 'number die', sides: 4, dice: 1, ...sum },
+        rules: { stop: draws(4) },
+      }),
+      drawBeat(3, {
+        device: { kind: 'deck', lowest: 1, highest: 4, copies: 1, courts: null, jokers: 0 },
+        amount: { from: 'outcome', ...sum },
+        rules: { returns: 'out', stop: draws(5) },
+      }),
+      drawBeat(2, {
+        device: { kind: 'deck', lowest: 2, highest: 4, copies: 1, courts: null, jokers: 0 },
+        amount: { from: 'outcome', ...sum },
+        rules: { returns: 'bag', stop: draws(8) },
+      }),
+    ];
+    for (const beat of cases) {
+      const exact = odds(beat);
+      expect(exact.method).toBe('exact');
+      const whole = exact.entryReps.reduce((mean, one) => mean + meanOf(one), 0);
+      expect(whole).toBeCloseTo(meanOf(exact.reps), 9);
+      // A cap that never bites makes it be played: the same beat by another way.
+      const played = odds({ ...beat, rules: { ...beat.rules, mostOfOne: 200 } }, 20_000);
+      expect(played.method).toBe('simulated');
+      exact.entryReps.forEach((one, entry) => {
+        expect(one.reduce((all, chance) => all + chance, 0)).toBeCloseTo(1, 9);
+        one.forEach((chance, reps) => {
+          const counted = played.entryReps[entry]![reps] ?? 0;
+          expect(Math.abs(counted - chance)).toBeLessThanOrEqual(played.errorBound);
+        });
+      });
+    }
+  });
+
+  // Sums of throws against jstat's binomial: a 30 s move with 8 landings, a 20 s one with none.
+  it('length and landings come as often as the move that makes them', () => {
+    const measure = ({ entry }: { entry: number }) =>
+      entry === 0 ? { seconds: 30, landings: 8 } : { seconds: 20, landings: 0 };
+    const result = oddsOf(drawBeat(2, { rules: { stop: draws(10) } }), random(), measure);
+    if (!result.ok) throw new Error('not drawable');
+    for (let k = 0; k <= 10; k += 1) {
+      const chance = jstat.binomial.pdf(k, 10, 0.5);
+      expect(result.value.landings[8 * k]).toBeCloseTo(chance, 9);
+      expect(result.value.seconds[200 + 10 * k]).toBeCloseTo(chance, 9);
+    }
   });
 
   it('a floor lifts low throws, and sides count twice', () => {
@@ -241,7 +298,7 @@ describe('what else there is to expect', () => {
     const byTime = oddsOf(
       drawBeat(3, { rules: { stop: { after: 'seconds', seconds: 60 } } }),
       random(),
-      () => 13,
+      () => ({ seconds: 13, landings: 0 }),
       200,
     );
     expect(byTime.ok && meanOf(byTime.value.draws)).toBe(5);
@@ -261,12 +318,15 @@ describe('what else there is to expect', () => {
       onRepeat: fc.constantFrom('keep' as const, 'again' as const, 'stand-in' as const),
       thirdInARow: fc.constantFrom('original' as const, 'stand-in' as const),
       mostOfOne: fc.constantFrom(null, 1, 3),
+      mostAhead: fc.constantFrom(null, 1, 2),
+      noPattern: fc.boolean(),
       stop: fc.integer({ min: 1, max: 8 }).map(draws),
     });
     fc.assert(
       fc.property(rules, fc.integer({ min: 1, max: 5 }), (given, moves) => {
         const result = odds(drawBeat(moves, { rules: { ...given, standIn } }), 300);
-        for (const one of [...result.counts, result.draws, result.reps]) {
+        const { counts, draws: drawn, reps, landings, seconds } = result;
+        for (const one of [...counts, drawn, reps, landings, seconds]) {
           expect(sum(one)).toBeCloseTo(1, 9);
         }
       }),

@@ -1,13 +1,15 @@
 import type { Draw } from '../model/beat';
-import { isCounted, turnsPerSet } from '../model/dose';
+import { isSum } from '../model/chance';
+import { doseTotal, isCounted, turnsPerSet } from '../model/dose';
 import type { Result } from '../model/problem';
 import { amountOdds } from './amount';
 import { keptOdds } from './odds-kept';
-import type { Distribution, LengthOf, Odds, OddsInput, RepsOf } from './odds-shape';
+import type { Cost, Distribution, Odds, OddsInput } from './odds-shape';
 import { potOdds } from './odds-pot';
 import { simulatedOdds } from './odds-simulated';
 import { potOf, type Pot } from './pot';
 import type { Random } from './random';
+import type { ResolvedDraw } from './resolve';
 
 /** Mean of a distribution. */
 export function meanOf(distribution: Distribution): number {
@@ -38,43 +40,52 @@ export function chanceToTakeOver({ counts, draws }: Odds): number {
   return counts.reduce((sum, distribution) => sum + chanceOfAtLeast(distribution, half + 1), 0);
 }
 
-function inputOf(beat: Draw, pot: Pot, random: Random, secondsOf: LengthOf): OddsInput {
+/** Seconds and landings of a draw: of its schedule, which chance knows nothing of. */
+export type MeasureOf = (draw: ResolvedDraw) => Readonly<{ seconds: number; landings: number }>;
+const UNMEASURED: MeasureOf = () => ({ seconds: 1, landings: 0 });
+
+function inputOf(beat: Draw, pot: Pot, random: Random, measure: MeasureOf): OddsInput {
   const { amount, entries, rules } = beat;
-  const repsWith = ({ dose }: Draw['entries'][number]['action']): RepsOf => {
-    const turns = turnsPerSet(dose);
-    if (!isCounted(dose.unit)) return () => new Map([[0, 1]]);
-    if (amount.from === 'dose') {
-      const all = dose.amounts.reduce((sum, one) => sum + one, 0) * turns;
-      return () => new Map([[all, 1]]);
-    }
-    return (_, value) =>
-      new Map([...amountOdds(amount, value)].map(([one, chance]) => [one * turns, chance]));
+  const { between } = rules;
+  const betweenSeconds = between ? Math.round((between.leastSeconds + between.mostSeconds) / 2) : 0;
+  const costsOf = (entry: number, value: number | null, standIn: boolean): readonly Cost[] => {
+    const { action, then } = entries[entry]!;
+    const more = standIn
+      ? 0
+      : then.reduce((sum, one) => sum + (isCounted(one.dose.unit) ? doseTotal(one.dose) : 0), 0);
+    const { dose } = standIn ? (rules.standIn ?? action) : action;
+    const drawn =
+      isSum(amount) && (value !== null || amount.from === 'number die')
+        ? amountOdds(amount, value)
+        : new Map([[null, 1]]);
+    return [...drawn].map(([one, chance]): Cost => {
+      const draw = { outcome: 0, entry, value, standIn, number: one, amount: one, betweenSeconds };
+      const { seconds, landings } = measure(draw);
+      const all = one === null ? doseTotal(dose) : one * turnsPerSet(dose);
+      const reps = more + (isCounted(dose.unit) && amount.from !== 'room' ? all : 0);
+      return { chance, reps, landings: Math.round(landings), seconds: Math.round(seconds) };
+    });
   };
-  const byEntry = entries.map(({ action }) => repsWith(action));
-  const standIn = rules.standIn ? repsWith(rules.standIn) : null;
-  return {
-    pot,
-    random,
-    secondsOf,
-    repsOf: (entry, value) => byEntry[entry]!(entry, value),
-    standInReps: (entry, value) => (standIn ?? byEntry[entry]!)(entry, value),
-  };
+  const all = (standIn: boolean) =>
+    pot.outcomes.map(({ entry, value }) => costsOf(entry, value, standIn));
+  return { pot, random, costs: all(false), standInCosts: all(true) };
 }
 
 /**
  * What to expect of a draw beat: exactly, by walking all ways of the state machine at once, where
  * that is small enough; else by playing it `runs` times, with the error bound stated. The problems,
- * where it cannot be drawn from. Textbook probability, e.g. Feller, vol. 1.
+ * where it cannot be drawn from. Whole seconds and landings of each draw are added up; travelling
+ * between is taken at its mean. Textbook probability, e.g. Feller, vol. 1.
  */
 export function oddsOf(
   beat: Draw,
   random: Random,
-  secondsOf: LengthOf = () => 1,
+  measure: MeasureOf = UNMEASURED,
   runs?: number,
 ): Result<Odds> {
   const pot = potOf(beat);
   if (!pot.ok) return pot;
-  const input = inputOf(beat, pot.value, random, secondsOf);
+  const input = inputOf(beat, pot.value, random, measure);
   return {
     ok: true,
     value: keptOdds(input) ?? potOdds(input) ?? simulatedOdds(input, runs),

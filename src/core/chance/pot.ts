@@ -1,5 +1,5 @@
 import type { Draw } from '../model/beat';
-import type { AmountRule, Device, DrawRules } from '../model/chance';
+import { isSum, type AmountRule, type Device, type DrawRules } from '../model/chance';
 import { problem, type Path, type Problem, type Result } from '../model/problem';
 
 /** One thing that the device can show: which entry it means, its value, how likely, how many. */
@@ -19,6 +19,23 @@ export type Pot = Readonly<{
   entries: number;
   rules: DrawRules;
 }>;
+
+/** How many there are of each entry before something is put back. */
+export function copiesOf({ outcomes, entries }: Pot): readonly number[] {
+  const copies = Array.from({ length: entries }, () => 0);
+  for (const one of outcomes) copies[one.entry]! += one.copies;
+  return copies;
+}
+
+/** No outcome is likelier than another, but for how many there are of it. */
+export function isEven({ outcomes }: Pot): boolean {
+  return outcomes.every(({ weight }) => weight === outcomes[0]!.weight);
+}
+
+/** Rules by which it matters how often each entry came: no odds are walked for those. */
+export function isSteered({ mostOfOne, mostAhead, noPattern }: DrawRules): boolean {
+  return mostOfOne !== null || mostAhead !== null || noPattern;
+}
 
 /** How likely each entry is with everything in the pot; sums to one. */
 export function entryChances({ outcomes, entries }: Pot): readonly number[] {
@@ -49,6 +66,41 @@ export function diceTotals({
   return Array.from({ length: sides * dice - dice + 1 }, (_, n) => dice + n);
 }
 
+const FIRST_COURT = 11;
+
+/** Every card, those that mean the same counted together. */
+function cardsOf(
+  device: Extract<Device, { kind: 'deck' }>,
+  entries: Draw['entries'],
+  problems: Problem[],
+): Outcome[] {
+  const { lowest, highest, copies, courts, jokers } = device;
+  if (lowest > highest) problems.push(problem('backwards-range', ['device']));
+  const ranks = Array.from({ length: Math.max(0, highest - lowest + 1) }, (_, n) => lowest + n);
+  const place = (cards: Draw['entries'][number]['cards']) =>
+    entries.findIndex((one) => one.cards === cards);
+  const [courtEntry, joker] = [place('courts'), place('jokers')];
+  const known = new Map<string, { -readonly [K in keyof Outcome]: Outcome[K] }>();
+  const add = (entry: number, value: number | null, more: number) => {
+    const outcome = known.get(`${entry}.${value}`);
+    if (outcome) outcome.copies += more;
+    else known.set(`${entry}.${value}`, { entry, value, weight: 1, copies: more });
+  };
+  entries.forEach(({ cards }, entry) => {
+    if (cards !== 'suit') return;
+    for (const rank of ranks) {
+      if (rank < FIRST_COURT) add(entry, rank, copies);
+      else if (courtEntry >= 0) add(courtEntry, null, copies);
+      else add(entry, courts ?? rank, copies);
+    }
+  });
+  if (jokers > 0 && joker >= 0) add(joker, null, jokers * copies);
+  if (jokers > 0 && joker < 0) {
+    problems.push(problem('unmapped-outcome', ['entries'], { outcome: 'joker' }));
+  }
+  return [...known.values()];
+}
+
 function outcomesOf({ device, entries }: Draw, problems: Problem[]): Outcome[] {
   if (device.kind === 'die') {
     const ways = diceWays(device.sides, device.dice);
@@ -59,14 +111,7 @@ function outcomesOf({ device, entries }: Draw, problems: Problem[]): Outcome[] {
       return [];
     });
   }
-  if (device.kind === 'deck') {
-    const { lowest, highest, copies } = device;
-    if (lowest > highest) problems.push(problem('backwards-range', ['device']));
-    const ranks = Array.from({ length: Math.max(0, highest - lowest + 1) }, (_, n) => lowest + n);
-    return entries.flatMap((_, entry) =>
-      ranks.map((value) => ({ entry, value, weight: 1, copies })),
-    );
-  }
+  if (device.kind === 'deck') return cardsOf(device, entries, problems);
   const weighted = device.kind === 'spinner';
   return entries.map(({ weight }, entry) => ({
     entry,
@@ -77,7 +122,7 @@ function outcomesOf({ device, entries }: Draw, problems: Problem[]): Outcome[] {
 }
 
 function checkAmount(amount: AmountRule, device: Device): Problem[] {
-  if (amount.from === 'dose') return [];
+  if (!isSum(amount)) return [];
   const at: Path = ['amount'];
   const problems = amount.least > amount.most ? [problem('backwards-range', at)] : [];
   const hasValue = device.kind === 'die' || device.kind === 'deck';
@@ -104,6 +149,11 @@ export function potOf(beat: Draw): Result<Pot> {
     problems.push(problem('backwards-range', ['rules', 'between']));
   }
   if (problems.length > 0) return { ok: false, problems };
-  const drawable = outcomes.filter(({ weight }) => weight > 0);
+  const drawable = outcomes
+    .filter(({ weight }) => weight > 0)
+    // Put back, three alike are one that is three times as likely.
+    .map((one) =>
+      rules.returns === 'back' ? { ...one, weight: one.weight * one.copies, copies: 1 } : one,
+    );
   return { ok: true, value: { outcomes: drawable, entries: entries.length, rules } };
 }

@@ -1,7 +1,8 @@
 import type { Draw } from '../model/beat';
+import { isSum } from '../model/chance';
 import { amountOf, rollDice } from './amount';
-import { isOver, pickOutcome, startDrawing, take, type DrawState, type Drawn } from './machine';
-import { potOf, type Pot } from './pot';
+import { Drawing, type Drawn } from './machine';
+import { potOf } from './pot';
 import type { Random } from './random';
 
 /** A draw with everything that chance has a say in. */
@@ -20,35 +21,66 @@ export type TypedOutcome = Readonly<{ outcome: number | null; number: number | n
 /** Seconds that doing a draw takes; needed only where draws stop after a time. */
 export type SecondsOf = (draw: ResolvedDraw) => number;
 
-function complete(beat: Draw, drawn: Drawn, typed: number | null, random: Random): ResolvedDraw {
-  const { amount, rules } = beat;
-  const { between } = rules;
+/**
+ * Seconds of travelling before a draw, the `nth` of `of` from 0: by chance within the range, or, where
+ * it tightens, from the longest to the shortest with a fifth of the range to and fro.
+ */
+export function betweenSecondsOf(beat: Draw, nth: number, random: Random): number {
+  const { between, stop } = beat.rules;
+  if (!between) return 0;
+  const { leastSeconds, mostSeconds, tightens } = between;
+  if (!tightens) return random.whole(leastSeconds, mostSeconds);
+  const range = mostSeconds - leastSeconds;
+  // A stop by time has no last draw to be known: it is at its tightest after as many as entries twice.
+  const of =
+    stop.after === 'draws'
+      ? stop.draws
+      : stop.after === 'all seen'
+        ? stop.most
+        : 2 * beat.entries.length;
+  const along = of > 1 ? Math.min(1, nth / (of - 1)) : 1;
+  const jitter = (random.share() - 0.5) * 0.4 * range;
+  return Math.min(
+    mostSeconds,
+    Math.max(leastSeconds, Math.round(mostSeconds - along * range + jitter)),
+  );
+}
+
+/** The draw with the numbers that chance, or whoever typed them, gives it. */
+function complete(
+  beat: Draw,
+  drawn: Drawn,
+  nth: number,
+  typed: number | null,
+  random: Random,
+): ResolvedDraw {
+  const { amount } = beat;
   // Chance is asked in the same order whatever was typed: the rest of the draws stays as it was.
   const rolled =
     amount.from === 'number die' ? rollDice(amount.sides, amount.dice, random) : drawn.value;
-  const betweenSeconds = between ? random.whole(between.leastSeconds, between.mostSeconds) : 0;
-  const number = amount.from === 'dose' ? null : (typed ?? rolled);
-  const amountDrawn = amount.from === 'dose' || number === null ? null : amountOf(amount, number);
-  return { ...drawn, number, amount: amountDrawn, betweenSeconds };
+  const betweenSeconds = betweenSecondsOf(beat, nth, random);
+  const number = isSum(amount) ? (typed ?? rolled) : null;
+  const amountDrawn = !isSum(amount) || number === null ? null : amountOf(amount, number);
+  const { outcome, entry, value, standIn } = drawn;
+  return { outcome, entry, value, standIn, number, amount: amountDrawn, betweenSeconds };
 }
 
-/** One more draw: the state after it, and the draw. Null when it is over. */
+/** One more draw; null when it is over. Its seconds are added to the drawing. */
 export function drawNext(
   beat: Draw,
-  pot: Pot,
-  state: DrawState,
+  drawing: Drawing,
   random: Random,
   secondsOf: SecondsOf,
   typed: TypedOutcome | null = null,
-): readonly [DrawState, ResolvedDraw] | null {
-  if (isOver(pot, state)) return null;
-  const chosen = pickOutcome(pot, state, random);
-  let taken = take(pot, state, typed?.outcome ?? chosen);
-  if (taken.kind === 'again') taken = take(pot, state, chosen);
-  if (taken.kind === 'again') throw new RangeError('drawNext: what was picked is not allowed');
-  const draw = complete(beat, taken.drawn, typed?.number ?? null, random);
-  const seconds = state.seconds + secondsOf(draw);
-  return [{ ...taken.state, seconds }, draw];
+): ResolvedDraw | null {
+  if (drawing.isOver) return null;
+  const nth = drawing.drawn;
+  const chosen = drawing.pick(random);
+  const drawn = drawing.take(typed?.outcome ?? chosen) ?? drawing.take(chosen);
+  if (!drawn) throw new RangeError('drawNext: what was picked is not allowed');
+  const draw = complete(beat, drawn, nth, typed?.number ?? null, random);
+  drawing.seconds += secondsOf(draw);
+  return draw;
 }
 
 /**
@@ -64,15 +96,14 @@ export function resolveBeat(
 ): readonly ResolvedDraw[] {
   const pot = potOf(beat);
   if (!pot.ok) return [];
-  let state = startDrawing(pot.value);
+  const drawing = new Drawing(pot.value);
   const draws: ResolvedDraw[] = [];
   // A stop by time with draws that take none would never end.
   const most = beat.rules.stop.after === 'seconds' ? 1000 : Infinity;
   while (draws.length < most) {
-    const next = drawNext(beat, pot.value, state, random, secondsOf, typed[draws.length] ?? null);
+    const next = drawNext(beat, drawing, random, secondsOf, typed[draws.length] ?? null);
     if (!next) break;
-    state = next[0];
-    draws.push(next[1]);
+    draws.push(next);
   }
   return draws;
 }
@@ -81,10 +112,7 @@ export function resolveBeat(
 export function counts(beat: Draw, before: readonly ResolvedDraw[], outcome: number): boolean {
   const pot = potOf(beat);
   if (!pot.ok) return false;
-  let state = startDrawing(pot.value);
-  for (const draw of before) {
-    const taken = take(pot.value, state, draw.outcome);
-    if (taken.kind === 'drawn') state = taken.state;
-  }
-  return take(pot.value, state, outcome).kind === 'drawn';
+  const drawing = new Drawing(pot.value);
+  for (const draw of before) drawing.take(draw.outcome);
+  return drawing.take(outcome) !== null;
 }

@@ -32,6 +32,25 @@ function drawAgain(now: Float64Array, next: Float64Array, p: Float64Array): void
 }
 
 /**
+ * Chance that all entries were seen after `draws` draws, each put back: inclusion and exclusion over
+ * what may have stayed away. The same as `allSeenBy` says, without a walk.
+ */
+export function allSeenAfter(chances: readonly number[], draws: number): number {
+  const p = chances.filter((chance) => chance > 0);
+  if (p.length > MOST_SEEN_ENTRIES) throw new RangeError(`allSeenAfter: ${p.length} entries`);
+  let sum = 0;
+  const missing = new Float64Array(2 ** p.length);
+  for (let mask = 0; mask < missing.length; mask += 1) {
+    const low = mask & -mask;
+    if (mask > 0) missing[mask] = missing[mask ^ low]! + p[31 - Math.clz32(low)]!;
+    let sign = 1;
+    for (let bits = mask; bits > 0; bits &= bits - 1) sign = -sign;
+    sum += sign * Math.max(0, 1 - missing[mask]!) ** draws;
+  }
+  return Math.min(1, Math.max(0, sum));
+}
+
+/**
  * Chance that all entries were seen after 0, 1, 2 … `draws` draws, each drawn with its chance and put
  * back; with `again` never the same twice running. Walks subsets of what was seen (and, with `again`,
  * which was last): the coupon collector's problem. Chances of 0 are left out of account. Throws a

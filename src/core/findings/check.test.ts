@@ -1,3 +1,4 @@
+import { dictionary } from 'cmu-pronouncing-dictionary';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Adventure } from '../model/adventure';
@@ -10,7 +11,7 @@ import { countingIds, withBeats } from '../testing/make';
 import { check, RULE_IDS, setAside, type Finding, type RuleId } from './check';
 
 const findings = (adventure: Adventure): readonly Finding[] =>
-  check(adventure, adventure.setting, unroll(adventure));
+  check(adventure, adventure.setting, unroll(adventure), dictionary);
 const of = (adventure: Adventure, rule: RuleId) =>
   findings(adventure).filter((finding) => finding.rule === rule);
 
@@ -70,6 +71,12 @@ describe('findings', () => {
     const copy = copyAdventure(aside, 'Copy', countingIds());
     expect(of(copy, 'question-no-wait')[0]!.setAside).toBe('They shout it anyway.');
     expect(of(setAside(aside, finding!, null), 'question-no-wait')[0]!.setAside).toBeNull();
+  });
+
+  it('leave the sounds of letters alone without a dictionary', () => {
+    const [knight] = FINDING_CASES['letter-sound'].fires;
+    const list = check(knight!, knight!.setting, unroll(knight!));
+    expect(list.filter(({ rule }) => rule === 'letter-sound')).toEqual([]);
   });
 
   it('never fail, and every mend leaves a valid adventure, whatever the script', () => {

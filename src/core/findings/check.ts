@@ -1,3 +1,4 @@
+import type { SoundBook } from '../language/sounds';
 import type { Adventure } from '../model/adventure';
 import type { Setting } from '../model/setting';
 import type { Schedule } from '../schedule/unroll';
@@ -9,9 +10,13 @@ import { checkDrawnAmounts } from './rules/chance-amount';
 import { checkNever } from './rules/chance-never';
 import { checkTables } from './rules/chance-table';
 import { checkDoses } from './rules/dose-for-age';
+import { checkOverrun } from './rules/chance-overrun';
+import { checkTakesOver } from './rules/chance-takes-over';
+import { checkMemory } from './rules/much-to-remember';
 import { checkGuises } from './rules/guises-alike';
 import { checkHolds } from './rules/hold-unready';
 import { checkLandings } from './rules/landings';
+import { checkLetters } from './rules/letter-sound';
 import { checkSentences } from './rules/long-sentences';
 import { checkMirror } from './rules/mirror-choice';
 import { checkNeighbours } from './rules/neighbours-same';
@@ -65,6 +70,10 @@ const RULES = {
   'chance-table': { check: checkTables, source: 'sums of the script' },
   'chance-never': { check: checkNever, source: 'probability, e.g. Feller, vol. 1' },
   'chance-amount': { check: checkDrawnAmounts, source: 'the move’s own facts' },
+  'chance-takes-over': { check: checkTakesOver, source: 'probability, e.g. Feller, vol. 1' },
+  'chance-overrun': { check: checkOverrun, source: 'sums of the script' },
+  'letter-sound': { check: checkLetters, source: 'CMU Pronouncing Dictionary (American)' },
+  'much-to-remember': { check: checkMemory, source: 'our judgement' },
   'rare-words': { check: checkRareWords, source: 'word lists of Spache and of Dale and Chall' },
   'mirror-choice': { check: checkMirror, source: 'common practice' },
   'guises-alike': { check: checkGuises, source: 'common practice' },
@@ -96,14 +105,16 @@ function saidOnce(list: readonly Seen[]): readonly Seen[] {
 
 /**
  * Everything worth saying about an adventure as it would be led in `setting`, the gravest first, then
- * in the order of the script. What was set aside is there too, with its reason.
+ * in the order of the script. What was set aside is there too, with its reason. Without `sounds`,
+ * the pronouncing dictionary, letters are not held against their sounds.
  */
 export function check(
   adventure: Adventure,
   setting: Setting,
   schedule: Schedule,
+  sounds: SoundBook | null = null,
 ): readonly Finding[] {
-  const context = makeContext(adventure, setting, schedule);
+  const context = makeContext(adventure, setting, schedule, sounds);
   const starts = new Map<string, number>();
   for (const cue of schedule.cues) {
     if (!starts.has(cue.beatId)) starts.set(cue.beatId, cue.startSeconds);

@@ -1,3 +1,4 @@
+import type { SoundBook } from '../language/sounds';
 import type { Adventure, Chapter } from '../model/adventure';
 import { ageBandOf, type AgeBand } from '../model/ages';
 import type { Action, Beat, Station } from '../model/beat';
@@ -5,7 +6,7 @@ import { partsOfBeat } from '../model/beat-parts';
 import type { Move } from '../model/move';
 import type { Setting } from '../model/setting';
 import { moveBookOf, moveIn, type MoveBook } from '../moves/move-book';
-import type { Cue } from '../schedule/cue';
+import { isWork, type Cue } from '../schedule/cue';
 import type { Schedule } from '../schedule/unroll';
 
 /** A move as it stands in the script. `action` is null for what has no dose of its own to judge. */
@@ -29,6 +30,8 @@ export type FindingContext = Readonly<{
   work: readonly Cue[];
   beats: ReadonlyMap<string, Beat>;
   chapters: ReadonlyMap<string, Chapter>;
+  /** How words sound; null while the dictionary is not there. */
+  sounds: SoundBook | null;
 }>;
 
 /** An amount that is drawn is judged by what may be drawn: such parts come without an action. */
@@ -48,6 +51,7 @@ export function makeContext(
   adventure: Adventure,
   setting: Setting,
   schedule: Schedule,
+  sounds: SoundBook | null,
 ): FindingContext {
   const book = moveBookOf(adventure);
   return {
@@ -57,8 +61,9 @@ export function makeContext(
     book,
     band: ageBandOf(setting.ages),
     parts: partsOf(adventure, book),
-    work: schedule.cues.filter((cue) => cue.kind === 'work' || cue.kind === 'hold'),
+    work: schedule.cues.filter(isWork),
     beats: new Map(adventure.chapters.flatMap(({ beats }) => beats.map((beat) => [beat.id, beat]))),
     chapters: new Map(adventure.chapters.map((chapter) => [chapter.id, chapter])),
+    sounds,
   };
 }

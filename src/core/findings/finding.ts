@@ -27,5 +27,6 @@ export type Source =
   | 'Rowe, Wait time (1986)'
   | 'word lists of Spache and of Dale and Chall'
   | 'probability, e.g. Feller, vol. 1'
+  | 'CMU Pronouncing Dictionary (American)'
   | 'sums of the script'
   | 'the move’s own facts';

@@ -1,11 +1,43 @@
 import { newDraw } from '../chance/new-draw';
 import type { Defaults } from '../model/adventure';
-import { NO_GUISE, type Beat } from '../model/beat';
+import type { Beat, Draw } from '../model/beat';
+import type { Entry } from '../model/chance';
 import type { NewId } from '../model/new-adventure';
+import type { DrawReading } from './draw-reader';
+import type { ReadAction } from './read-action';
 import type { QuickReading } from './quick-line';
 
 /** A walking tempo, for chants and claps. Our own judgement. */
 const RHYME_BEATS_PER_MINUTE = 96;
+
+function drawFrom(reading: DrawReading, newId: NewId, seed: number): Draw {
+  const { device, entries, amount, stop, standIn, between, beforehand, show } = reading;
+  const bare = ({ move, guise, dose }: ReadAction) => ({ move: move.id, guise, dose });
+  const given = entries.map(({ label, action, then }) => ({
+    label,
+    action: bare(action),
+    then: then.map(bare),
+  }));
+  const draw = newDraw(device, given, show ?? 'none', seed, newId);
+  const table = draw.entries.map((entry, n): Entry => {
+    const { cards, faces } = entries[n]!;
+    return { ...entry, cards, faces: faces ?? entry.faces };
+  });
+  const usual = draw.rules;
+  return {
+    ...draw,
+    entries: table,
+    amount,
+    drawn: beforehand ? 'beforehand' : 'live',
+    rules: {
+      ...usual,
+      ...reading.rules,
+      stop: stop ?? usual.stop,
+      between,
+      standIn: standIn && { id: newId('ac'), ...bare(standIn) },
+    },
+  };
+}
 
 /** The beat that a reading asks for, draws from `seed`; null for a chapter or for nothing. */
 export function beatFromReading(
@@ -38,17 +70,8 @@ export function beatFromReading(
         flowing: false,
         show: defaults.show,
       };
-    case 'draw': {
-      const given = reading.entries.map(({ label, action: { move, guise, dose } }) => ({
-        label,
-        action: { move: move.id, guise, dose },
-      }));
-      const draw = newDraw(reading.device, given, 'none', seed, newId);
-      const { rules } = draw;
-      const stop =
-        reading.draws === null ? rules.stop : { after: 'draws' as const, draws: reading.draws };
-      return { ...draw, amount: reading.amount, rules: { ...rules, stop } };
-    }
+    case 'draw':
+      return drawFrom(reading, newId, seed);
     case 'chain':
       return {
         kind: 'chain',
@@ -71,11 +94,11 @@ export function beatFromReading(
         id: newId('bt'),
         say: '',
         beatsPerMinute: RHYME_BEATS_PER_MINUTE,
-        lines: reading.moves.map((move) => ({
+        lines: reading.lines.map(({ text, action }) => ({
           id: newId('st'),
-          move: move.id,
-          guise: NO_GUISE,
-          text: '',
+          move: action.move.id,
+          guise: action.guise,
+          text,
           beats: reading.beats,
         })),
         times: 2,
@@ -86,15 +109,15 @@ export function beatFromReading(
         kind: 'circuit',
         id: newId('bt'),
         say: '',
-        stations: reading.moves.map((move) => ({
+        stations: reading.stations.map(({ move, guise }) => ({
           id: newId('st'),
           move: move.id,
-          guise: NO_GUISE,
+          guise,
         })),
         rounds: reading.rounds,
         workSeconds: reading.workSeconds,
         restSeconds: reading.restSeconds,
-        drinkBetweenRoundsSeconds: 0,
+        drinkBetweenRoundsSeconds: reading.drinkBetweenSeconds,
         restAfterLast: false,
         show: 'first',
       };

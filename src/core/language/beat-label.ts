@@ -2,7 +2,7 @@ import { lengthInWords } from './clock';
 import { amountInWords, deviceInWords, rulesInWords, stopInWords } from './draw-words';
 import { doseInWords } from './dose-words';
 import type { Beat } from '../model/beat';
-import { moveIn, type MoveBook } from '../moves/move-book';
+import { calledIn, type MoveBook } from '../moves/move-book';
 
 const MOST_CHARACTERS = 60;
 
@@ -30,7 +30,7 @@ export function beatLabel(beat: Beat, book: MoveBook): string {
     case 'circuit':
       return `Circuit of ${beat.stations.length}`;
     case 'move': {
-      const names = beat.actions.map(({ guise, move }) => guise.name || moveIn(book, move).name);
+      const names = beat.actions.map((action) => calledIn(book, action));
       return shorten(names.join(', ')) || 'No moves yet';
     }
   }

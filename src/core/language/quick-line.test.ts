@@ -1,7 +1,4 @@
 import { describe, expect, it } from 'vitest';
-import { potOf } from '../chance/pot';
-import { countingIds } from '../testing/make';
-import { beatFromReading } from './beat-from-reading';
 import { moveBookOf } from '../moves/move-book';
 import { doseInWords } from './dose-words';
 import { makeMoveFinder } from './move-finder';
@@ -169,7 +166,7 @@ describe('other typed lines', () => {
     ['Drink 1000 s', { kind: 'drink', seconds: 600 }],
     ['#cool-down', { kind: 'chapter', chapterKind: 'cool-down', title: 'cool-down' }],
     ['# A game of fog', { kind: 'chapter', chapterKind: 'game' }],
-    ['circuit', { kind: 'circuit', moves: [], rounds: 2, workSeconds: 30, restSeconds: 15 }],
+    ['circuit', { kind: 'circuit', stations: [], rounds: 2, workSeconds: 30, restSeconds: 15 }],
     ['circuit: squats, moon walks', { kind: 'tell', unread: ['moon walks'] }],
     [
       'circuit 2 rounds 45 s rest 15: squats, plank, march',
@@ -178,71 +175,5 @@ describe('other typed lines', () => {
     ['circuit 3 rounds 30/10', { kind: 'circuit', rounds: 3, workSeconds: 30, restSeconds: 10 }],
   ])('%s', (line, expected) => {
     expect(read(line)).toMatchObject(expected);
-  });
-});
-
-describe('a typed line that names a device', () => {
-  it.each([
-    ['die 20 throws: squats, 10 hops, march 30 s', 'die', ['squat', 'hop', 'march'], 20],
-    ['spinner: frog jumps, lunges', 'spinner', ['frog-jump', 'lunge'], null],
-    ['wheel 8 spins: frog jumps, lunges', 'spinner', ['frog-jump', 'lunge'], 8],
-    [
-      'cards 11 cards: squats, hops, lunges, jumping jacks',
-      'deck',
-      ['squat', 'hop', 'lunge', 'jumping-jack'],
-      11,
-    ],
-    ['calls: march, hop', 'calls', ['march', 'hop'], null],
-    ['list: march 20 s; hop 5 each leg', 'list', ['march', 'hop'], null],
-    ['leader 6 goes: march, hop', 'leader', ['march', 'hop'], 6],
-    ['reps die: squats, lunges', 'list', ['squat', 'lunge'], null],
-  ])('%s', (line, device, moves, draws) => {
-    const reading = read(line);
-    if (reading.kind !== 'draw') throw new Error(`read as ${reading.kind}`);
-    expect(reading.device.kind).toBe(device);
-    expect(reading.entries.map(({ action }) => action.move.id)).toEqual(moves);
-    expect(reading.draws).toBe(draws);
-  });
-
-  it('gives each letter of a word a move that looks like something beginning with it', () => {
-    const reading = read('letters LAMP');
-    if (reading.kind !== 'draw') throw new Error(`read as ${reading.kind}`);
-    expect(reading.entries.map(({ label }) => label)).toEqual(['L', 'A', 'M', 'P']);
-    expect(new Set(reading.entries.map(({ action }) => action.move.id)).size).toBe(4);
-    for (const { label, action } of reading.entries) {
-      const shown = action.guise.picture || action.move.name;
-      expect(shown.toUpperCase().startsWith(label), `${label} ${shown}`).toBe(true);
-    }
-  });
-
-  it('reads a growing chain with short links, an echo and a rhyme', () => {
-    const chain = read('chain: squats, arm circles, hops 3 each leg');
-    if (chain.kind !== 'chain') throw new Error(chain.kind);
-    expect(chain.actions.map(({ dose }) => dose.amounts[0])).toEqual([2, 2, 3]);
-    expect(read('echo 8 beats: knee pats, marches')).toMatchObject({
-      kind: 'echo',
-      beats: 8,
-      echo: true,
-    });
-    expect(read('rhyme: knee pats, march')).toMatchObject({ kind: 'echo', beats: 4, echo: false });
-    expect(read('chain: squats, zorbles')).toMatchObject({ kind: 'tell', unread: ['zorbles'] });
-  });
-
-  it('keeps a line whole whose moves it does not know, and says which', () => {
-    expect(read('die: squats, zorbles')).toMatchObject({ kind: 'tell', unread: ['zorbles'] });
-    expect(read('List the names of the ducks.').kind).toBe('tell');
-    expect(read('Die Lampe: hell!').kind).not.toBe('draw');
-  });
-
-  it('becomes a beat whose every face means something', () => {
-    for (const line of [
-      'die: squats, hops, lunges, march',
-      'die: squats, hops, lunges, march, jog',
-    ]) {
-      const reading = read(line);
-      const beat = beatFromReading(reading, { show: 'each', countInSeconds: 3 }, countingIds(), 3);
-      if (beat?.kind !== 'draw') throw new Error('no draw');
-      expect(potOf(beat).ok).toBe(true);
-    }
   });
 });

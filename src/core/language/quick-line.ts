@@ -14,6 +14,7 @@ import { readDose, type DoseRead } from './dose-reader';
 import { findMove, plainWords, type MoveFinder } from './move-finder';
 import { wordsToDigits } from './numbers';
 import type { ReadAction } from './read-action';
+import type { SoundBook } from './sounds';
 
 /**
  * What a typed line means. Nothing is guessed silently: a line that names a move but also says
@@ -27,14 +28,26 @@ export type QuickReading =
   | Readonly<{ kind: 'move'; actions: readonly ReadAction[]; rounds: number }>
   | DrawReading
   | Readonly<{ kind: 'chain'; actions: readonly ReadAction[] }>
-  | Readonly<{ kind: 'echo'; moves: readonly Move[]; beats: number; echo: boolean }>
+  | Readonly<{
+      kind: 'echo';
+      /** What is said on each line, if anything, and what is done to it. */
+      lines: readonly Readonly<{ text: string; action: ReadAction }>[];
+      beats: number;
+      echo: boolean;
+    }>
   | Readonly<{
       kind: 'circuit';
-      moves: readonly Move[];
+      stations: readonly Readonly<{ move: Move; guise: Guise }>[];
       rounds: number;
       workSeconds: number;
       restSeconds: number;
+      /** A drink between two rounds; 0 for none. */
+      drinkBetweenSeconds: number;
     }>;
+
+/** What a line may also go by: the kit at hand, and the sounds of words once they are loaded. */
+export type LineHelp = Readonly<{ kit: readonly string[]; book: SoundBook | null }>;
+const NO_HELP: LineHelp = { kit: [], book: null };
 
 /** Lower-case singular words with digits apart from letters and commas apart from both. */
 function wordsOf(line: string): string[] {
@@ -141,27 +154,36 @@ function readMoves(line: string, finder: MoveFinder, ages: Ages): QuickReading |
 function readCircuit(line: string, finder: MoveFinder): QuickReading | null {
   const match = /^circuit\b(.*?)(?::\s*(.*))?$/iu.exec(line);
   if (!match) return null;
-  const read = readDose(wordsToDigits(wordsOf(match[1]!.replace('/', ' s rest '))));
+  const drink = /,?\s*drink between(?: (\d+)\s*s)?/iu.exec(match[1]!);
+  const head = match[1]!.replace(drink?.[0] ?? '', '').replace('/', ' s rest ');
+  const read = readDose(wordsToDigits(wordsOf(head)));
   const names = (match[2] ?? '').split(/,|\bthen\b/u).map((name) => name.trim());
-  const moves: Move[] = [];
+  const stations: { move: Move; guise: Guise }[] = [];
   const unread = [...read.unread];
   for (const name of names.filter(Boolean)) {
-    const words = plainWords(name);
+    const { words: front, guise } = splitGuise(name);
+    const words = plainWords(front);
     const found = findMove(finder, words);
-    if (found && found.to - found.from === words.length) moves.push(found.move);
+    if (found && found.to - found.from === words.length) stations.push({ move: found.move, guise });
     else unread.push(name);
   }
   if (unread.length > 0) return { kind: 'tell', text: line, unread };
   return {
     kind: 'circuit',
-    moves,
+    stations,
     rounds: read.rounds ?? 2,
     workSeconds: read.dose.amounts?.[0] ?? read.openAmounts?.[0] ?? CIRCUIT_WORK_SECONDS,
     restSeconds: read.dose.restSeconds ?? CIRCUIT_REST_SECONDS,
+    drinkBetweenSeconds: drink ? Number(drink[1] ?? DRINK_SECONDS) : 0,
   };
 }
 
-function readDraws(line: string, finder: MoveFinder, ages: Ages): QuickReading | null {
+function readDraws(
+  line: string,
+  finder: MoveFinder,
+  ages: Ages,
+  { kit, book }: LineHelp,
+): QuickReading | null {
   const readAction = (text: string) => {
     const part = readPart(text, finder, ages);
     return part !== null && 'action' in part ? part.action : null;
@@ -172,7 +194,8 @@ function readDraws(line: string, finder: MoveFinder, ages: Ages): QuickReading |
     guise: NO_GUISE,
     usualAmount: true,
   });
-  const read = readDraw(line, [...new Set(finder.values())], ages, readAction, usual);
+  const moves = [...new Set(finder.values())];
+  const read = readDraw(line, { moves, ages, kit, book, readAction, usual });
   return read && 'unread' in read ? { kind: 'tell', text: line, unread: read.unread } : read;
 }
 
@@ -189,19 +212,27 @@ const LINK_AMOUNTS: Readonly<Record<DoseUnit, number>> = {
 function readChained(line: string, finder: MoveFinder, ages: Ages): QuickReading | null {
   const match = /^(chain|echo|rhyme)\b(?:\s+(\d+)\s*beats?)?\s*:\s*(.+)$/iu.exec(line);
   if (!match) return null;
+  const word = match[1]!.toLowerCase();
+  // "The words of the line = its action": words may have commas in them, actions then have ";".
+  const joint = match[3]!.includes(';') ? /;/u : /,/u;
   const names = match[3]!
-    .split(/,|;/u)
+    .split(joint)
     .map((name) => name.trim())
     .filter(Boolean);
-  const read = names.map((name) => ({ name, part: readPart(name, finder, ages) }));
+  const read = names.map((name) => {
+    const [, text = '', move = name] = /^(.+?)\s*=\s*(.+)$/u.exec(name) ?? [];
+    return { name, text, part: readPart(move, finder, ages) };
+  });
   const unread = read.flatMap(({ name, part }) => (part && 'action' in part ? [] : [name]));
   if (unread.length > 0) return { kind: 'tell', text: line, unread };
-  const actions = read.flatMap(({ part }) => (part && 'action' in part ? [part.action] : []));
-  const word = match[1]!.toLowerCase();
+  const lines = read.flatMap(({ text, part }) =>
+    part && 'action' in part ? [{ text, action: part.action }] : [],
+  );
   if (word !== 'chain') {
     const beats = Math.min(64, Math.max(1, Number(match[2] ?? 4)));
-    return { kind: 'echo', moves: actions.map(({ move }) => move), beats, echo: word === 'echo' };
+    return { kind: 'echo', lines, beats, echo: word === 'echo' };
   }
+  const actions = lines.map(({ action }) => action);
   const links = actions.map((action) => {
     const amounts = action.usualAmount ? [LINK_AMOUNTS[action.dose.unit]] : action.dose.amounts;
     return { ...action, dose: { ...action.dose, amounts } };
@@ -233,23 +264,33 @@ function readChapter(line: string): QuickReading | null {
 
 /**
  * What a presenter's typed line means: `# title` a chapter, `drink 30 s`, `circuit 2 rounds 45 s
- * rest 15: squats, plank`, `die 20 throws: squats, hops` and other devices, moves with doses (`3 x 10 frog jumps then hold tree 15 s each leg`), a
- * question, or a line to say. A line in quotation marks is always said.
+ * rest 15: squats, plank`, `die 20 throws: squats, hops` and other devices, moves with doses
+ * (`3 x 10 frog jumps then hold tree 15 s each leg`), a question, or a line to say. A line in
+ * quotation marks is always said.
  */
-export function readQuickLine(input: string, finder: MoveFinder, ages: Ages): QuickReading {
+export function readQuickLine(
+  input: string,
+  finder: MoveFinder,
+  ages: Ages,
+  help: LineHelp = NO_HELP,
+): QuickReading {
   const line = input.trim();
   if (!line) return { kind: 'nothing' };
+  const chapter = readChapter(line);
+  if (chapter) return chapter;
   const quoted = /^["“](.*?)["”]?$/u.exec(line);
   const text = quoted?.[1] ?? line;
+  // "10 twists: Who is there?" is a move with something to say; "Frog jumps?" is a question.
+  const withLine = !quoted && /:\s/u.test(line) ? readMoves(line, finder, ages) : null;
+  if (withLine?.kind === 'move') return withLine;
   if (text.endsWith('?')) {
     return { kind: 'tell', text, waitSeconds: QUESTION_WAIT_SECONDS, unread: [] };
   }
   if (quoted) return { kind: 'tell', text, unread: [] };
   return (
-    readChapter(line) ??
     readDrink(line) ??
     readCircuit(line, finder) ??
-    readDraws(line, finder, ages) ??
+    readDraws(line, finder, ages, help) ??
     readChained(line, finder, ages) ??
     readMoves(line, finder, ages) ?? { kind: 'tell', text: line, unread: [] }
   );

@@ -12,7 +12,8 @@ export function partsOfBeat(beat: Beat): readonly Part[] {
   if (beat.kind === 'echo') return beat.lines;
   if (beat.kind === 'draw') {
     const { entries, rules } = beat;
-    return [...entries.map(({ action }) => action), ...(rules.standIn ? [rules.standIn] : [])];
+    const table = entries.flatMap(({ action, then }) => [action, ...then]);
+    return rules.standIn ? [...table, rules.standIn] : table;
   }
   return [];
 }
@@ -30,7 +31,13 @@ const LISTS = { move: 'actions', circuit: 'stations', chain: 'links', echo: 'lin
 /** Where the part at `index` of `partsOfBeat` stands in the beat. */
 export function partPath(beat: Beat, index: number): Path {
   if (beat.kind !== 'draw') return [LISTS[beat.kind as keyof typeof LISTS], index];
-  return index < beat.entries.length ? ['entries', index, 'action'] : ['rules', 'standIn'];
+  let left = index;
+  for (const [entry, { then }] of beat.entries.entries()) {
+    if (left === 0) return ['entries', entry, 'action'];
+    if (left <= then.length) return ['entries', entry, 'then', left - 1];
+    left -= 1 + then.length;
+  }
+  return ['rules', 'standIn'];
 }
 
 /** The beat with each of its parts changed by `change`, which keeps the part's kind. */
@@ -45,7 +52,11 @@ export function changeParts(beat: Beat, change: <P extends Part>(part: P) => P):
   const { rules } = beat;
   return {
     ...beat,
-    entries: beat.entries.map((entry) => ({ ...entry, action: change(entry.action) })),
+    entries: beat.entries.map((entry) => ({
+      ...entry,
+      action: change(entry.action),
+      then: entry.then.map((one) => change(one)),
+    })),
     rules: { ...rules, standIn: rules.standIn && change(rules.standIn) },
   };
 }

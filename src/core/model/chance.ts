@@ -6,6 +6,7 @@ import { idSchema, slugSchema } from './text';
 export const DIE_SIDES = [4, 6, 8, 10, 12, 20] as const;
 export const MOST_ENTRIES = 60;
 export const MOST_DRAWS = 200;
+export const MOST_FOLLOWING = 6;
 
 const dieSides = z.union([
   z.literal(4),
@@ -21,6 +22,7 @@ const dice = z.int().min(1).max(4);
  * What is drawn from. A die, or several whose sum counts; a spinner, whose sectors are as wide as
  * their entries' weights; a deck, whose suits are the entries and whose ranks run from `lowest` to
  * `highest` in so many `copies`; letters in a strip; calls; the leader's choice; a plain list.
+ * Court cards (11 to 13) count `courts`, or their rank where that is null; each deck has `jokers`.
  */
 export const deviceSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('die'), sides: dieSides, dice }),
@@ -30,6 +32,8 @@ export const deviceSchema = z.discriminatedUnion('kind', [
     lowest: z.int().min(1).max(13),
     highest: z.int().min(1).max(13),
     copies: z.int().min(1).max(4),
+    courts: z.int().min(1).max(20).nullable(),
+    jokers: z.int().min(0).max(4),
   }),
   z.strictObject({ kind: z.literal('letters') }),
   z.strictObject({ kind: z.literal('calls') }),
@@ -47,16 +51,23 @@ export const DEVICE_KINDS = [
   'list',
 ] as const satisfies readonly Device['kind'][];
 
+/** What of a deck means an entry: the cards of its suit, all court cards, or the jokers. */
+export const CARDS = ['suit', 'courts', 'jokers'] as const;
+
 /**
  * A line of the table: what an outcome means. `label` is what is on the face, sector, suit, letter
- * or spot. `faces` are the totals of the dice that mean it. `weight` is how wide its sector is.
+ * or spot. `faces` are the totals of the dice that mean it. `weight` is how wide its sector is. `cards` says
+ * which cards of a deck mean it; court cards and jokers with an entry of their own have no number,
+ * and are done as its dose says. `then` are moves that follow in a sequence, each by its own dose.
  */
 export const entrySchema = z.strictObject({
   id: idSchema('en'),
   label: z.string().max(60),
   faces: z.array(z.int().min(1).max(80)).max(80),
   weight: z.number().min(0).max(1000),
+  cards: z.enum(CARDS),
   action: actionSchema,
+  then: z.array(actionSchema).max(MOST_FOLLOWING),
 });
 export type Entry = DeepReadonly<z.infer<typeof entrySchema>>;
 
@@ -71,16 +82,22 @@ const sum = {
 };
 
 /**
- * Where the amount comes from: each entry's own dose, the outcome's value (pips, rank), or another
- * die. The amount is `value x times + plus` within floor and ceiling, and takes the place of the
+ * Where the amount comes from: each entry's own dose, the outcome's value (pips, rank), another die,
+ * or the room: the metres from its middle to the entry's spot. A drawn number makes the amount: the amount is `value x times + plus` within floor and ceiling, and takes the place of the
  * dose's own; past 20 it is done in tens.
  */
 export const amountSchema = z.discriminatedUnion('from', [
   z.strictObject({ from: z.literal('dose') }),
   z.strictObject({ from: z.literal('outcome'), ...sum }),
   z.strictObject({ from: z.literal('number die'), sides: dieSides, dice, ...sum }),
+  z.strictObject({ from: z.literal('room') }),
 ]);
 export type AmountRule = DeepReadonly<z.infer<typeof amountSchema>>;
+/** An amount that is made of a number that was drawn. */
+export type SumRule = Exclude<AmountRule, { from: 'dose' | 'room' }>;
+export function isSum(amount: AmountRule): amount is SumRule {
+  return amount.from === 'outcome' || amount.from === 'number die';
+}
 
 export const RETURNS = ['back', 'out', 'bag', 'in order'] as const;
 export const REPEATS = ['keep', 'again', 'stand-in'] as const;
@@ -89,8 +106,11 @@ export const REPEATS = ['keep', 'again', 'stand-in'] as const;
  * `returns`: what was drawn goes back; stays out; stays out until all were drawn, and then all go
  * back (a bag); or the entries simply come in order. `onRepeat`: the same entry twice running is
  * kept, drawn again, or done as the stand-in; `thirdInARow` says what the third is then.
- * `mostOfOne`: no entry comes more often. `stop`: after so many draws, after a time, or when all
- * entries were seen. `between`: the group travels for a random time within a range and freezes.
+ * `mostOfOne`: no entry comes more often. `mostAhead`: no entry comes so many times more often than
+ * another, which is a fair share without a bag's last one that everybody knows. `noPattern`: a run
+ * of two to four is not drawn twice over. `stop`: after so many draws, after a time, or when all
+ * entries were seen. `between`: the group travels for a random time within a range and freezes; it
+ * `tightens` where the times go from the longest to the shortest.
  */
 export const drawRulesSchema = z.strictObject({
   returns: z.enum(RETURNS),
@@ -98,6 +118,8 @@ export const drawRulesSchema = z.strictObject({
   standIn: actionSchema.nullable(),
   thirdInARow: z.enum(['original', 'stand-in']),
   mostOfOne: z.int().min(1).max(MOST_DRAWS).nullable(),
+  mostAhead: z.int().min(1).max(20).nullable(),
+  noPattern: z.boolean(),
   stop: z.discriminatedUnion('after', [
     z.strictObject({ after: z.literal('draws'), draws: z.int().min(1).max(MOST_DRAWS) }),
     z.strictObject({ after: z.literal('seconds'), seconds: z.int().min(10).max(3600) }),
@@ -108,6 +130,7 @@ export const drawRulesSchema = z.strictObject({
       move: slugSchema,
       leastSeconds: z.int().min(1).max(120),
       mostSeconds: z.int().min(1).max(120),
+      tightens: z.boolean(),
     })
     .nullable(),
   turns: z.enum(['leader', 'children']),

@@ -4,6 +4,7 @@ export const PROBLEM_CODES = [
   'too-large',
   'not-json',
   'not-arrup',
+  'no-script',
   'newer-version',
   'bad-version',
   'missing',

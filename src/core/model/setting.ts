@@ -30,6 +30,11 @@ export const settingSchema = z.strictObject({
 });
 export type Setting = DeepReadonly<z.infer<typeof settingSchema>>;
 
+/** How many children there are to reckon with: a film is for one at home. */
+export function childrenIn({ place, group }: Pick<Setting, 'place' | 'group'>): number {
+  return place === 'filmed' ? 1 : group;
+}
+
 /** A quarter of an hour with a dozen fours and fives in a small hall. */
 export const DEFAULT_SETTING: Setting = {
   ages: { from: 4, to: 5 },

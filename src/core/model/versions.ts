@@ -1,14 +1,10 @@
+import type { Migration } from './migrations/migration';
+import { toVersion2 } from './migrations/to-version-2';
+
 /** The version of the document that this build writes. */
-export const CURRENT_VERSION = 1;
+export const CURRENT_VERSION = 2;
 
-/** One step from a version to the next. Append-only: a released migration never changes. */
-export type Migration = Readonly<{
-  from: number;
-  /** Plain JSON in, plain JSON out; pure. */
-  migrate: (document: Readonly<Record<string, unknown>>) => Record<string, unknown>;
-}>;
-
-export const MIGRATIONS: readonly Migration[] = [];
+export const MIGRATIONS: readonly Migration[] = [toVersion2];
 
 /**
  * The document brought from its own version to `target`, one step after another. The document is

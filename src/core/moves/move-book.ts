@@ -1,4 +1,5 @@
 import type { Adventure } from '../model/adventure';
+import type { Station } from '../model/beat';
 import type { Move } from '../model/move';
 import { CATALOGUE } from './catalogue';
 
@@ -18,4 +19,9 @@ export function moveIn(book: MoveBook, id: string): Move {
   const move = book.get(id);
   if (!move) throw new RangeError(`moveIn: no move "${id}"`);
   return move;
+}
+
+/** What a part is called in the story, or the move's own name. Throws as `moveIn` does. */
+export function calledIn(book: MoveBook, { guise, move }: Pick<Station, 'guise' | 'move'>): string {
+  return guise.name || moveIn(book, move).name;
 }

@@ -1,6 +1,5 @@
 import { oddsOf } from '../chance/odds';
-import type { LengthOf, Odds } from '../chance/odds-shape';
-import { amountOdds } from '../chance/amount';
+import type { Odds } from '../chance/odds-shape';
 import { seededRandom } from '../chance/random';
 import type { Adventure, Defaults } from '../model/adventure';
 import type { Draw } from '../model/beat';
@@ -10,7 +9,7 @@ import type { Result } from '../model/problem';
 import type { Setting } from '../model/setting';
 import { moveBookOf } from '../moves/move-book';
 import { DEFAULT_PACE, type Pace } from './pace';
-import { drawLength } from './resolve-draws';
+import { measureDraws } from './draw-cues';
 
 /** What the odds of a beat are asked with. `moves`: the presenter's own that it uses. */
 export type OddsQuestion = Readonly<{
@@ -27,8 +26,8 @@ export type OddsQuestion = Readonly<{
 const PLAYED_FROM_SEED = 1;
 
 /**
- * The odds of a draw beat in its setting: as `oddsOf`, with the real length of each draw for beats
- * that stop after a time, amounts taken at their mean.
+ * The odds of a draw beat in its setting: as `oddsOf`, with the length and the landings of each draw
+ * as the schedule has them.
  */
 export function oddsOfBeat({
   beat,
@@ -43,23 +42,9 @@ export function oddsOfBeat({
     defaults,
     moves,
   };
-  const lengthOf = drawLength(
-    adventure,
-    setting,
-    pace ?? DEFAULT_PACE,
-    moveBookOf(adventure),
+  const measure = measureDraws(
+    { adventure, setting, pace: pace ?? DEFAULT_PACE, book: moveBookOf(adventure) },
     beat,
   );
-  const { between } = beat.rules;
-  const betweenSeconds = between ? (between.leastSeconds + between.mostSeconds) / 2 : 0;
-  const length: LengthOf = (entry, value, standIn) => {
-    const { amount } = beat;
-    const mean =
-      amount.from === 'dose'
-        ? null
-        : [...amountOdds(amount, value)].reduce((sum, [one, chance]) => sum + one * chance, 0);
-    const draw = { outcome: 0, entry, value, standIn, number: mean, betweenSeconds };
-    return lengthOf({ ...draw, amount: mean === null ? null : Math.round(mean) });
-  };
-  return oddsOf(beat, seededRandom(PLAYED_FROM_SEED), length, runs);
+  return oddsOf(beat, seededRandom(PLAYED_FROM_SEED), measure, runs);
 }

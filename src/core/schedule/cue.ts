@@ -59,6 +59,11 @@ export type Cue = Readonly<{
   landings: number;
 }>;
 
+/** Work or a hold: what children do, as against what lies around it. */
+export function isWork({ kind }: Pick<Cue, 'kind'>): boolean {
+  return kind === 'work' || kind === 'hold';
+}
+
 /** The end of a cue, in seconds from the start of the session. */
 export function cueEndSeconds(cue: Cue): number {
   return cue.startSeconds + cue.lengthSeconds;

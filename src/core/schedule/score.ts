@@ -4,7 +4,7 @@ import type { Action, Draw, Station } from '../model/beat';
 import type { Effort, Move, Posture } from '../model/move';
 import type { Setting } from '../model/setting';
 import { moveIn, type MoveBook } from '../moves/move-book';
-import type { Cue, CueKind, Doing } from './cue';
+import { isWork, type Cue, type CueKind, type Doing } from './cue';
 import { secondsPerRep, type Pace } from './pace';
 import { speechSeconds } from './speech';
 import {
@@ -30,6 +30,18 @@ const QUIET_EFFORT: Readonly<Record<CueKind, Effort>> = {
   draw: 1,
   change: 2,
 };
+
+/** Where the children are between two cues: all that a cue knows of those before it. */
+export type Stance = Readonly<{
+  posture: Posture;
+  kit: readonly string[];
+  straightFromWork: boolean;
+}>;
+
+/** Straight from work on a move. */
+export function afterWorkOn({ posture, kit }: Move): Stance {
+  return { posture, kit, straightFromWork: true };
+}
 
 /**
  * The growing list of cues while an adventure is unrolled, and what a beat must know of what went
@@ -85,7 +97,20 @@ export class Score {
     });
     this.#inBeat += 1;
     this.#nowMs += lengthMs;
-    this.#straightFromWork = kind === 'work' || kind === 'hold';
+    this.#straightFromWork = isWork({ kind });
+  }
+
+  /** Where the children are as the next cue begins. */
+  get stance(): Stance {
+    const straightFromWork = this.#straightFromWork;
+    return { posture: this.#posture, kit: this.#kit, straightFromWork };
+  }
+
+  /** Begins where something else has left the children. */
+  takeStance({ posture, kit, straightFromWork }: Stance): void {
+    this.#posture = posture;
+    this.#kit = kit;
+    this.#straightFromWork = straightFromWork;
   }
 
   say(text: string, doing: Doing | null = null): void {

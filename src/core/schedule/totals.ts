@@ -1,6 +1,6 @@
 import type { Region } from '../model/move';
 import { moveIn, type MoveBook } from '../moves/move-book';
-import type { Cue, Side } from './cue';
+import { isWork, type Cue, type Side } from './cue';
 
 /** Sums over a set of cues. `effortSeconds[0]` is the time at level 1, and so on to level 5. */
 export type Sum = Readonly<{
@@ -30,8 +30,6 @@ export const NO_SUM: Sum = {
   landings: 0,
   effortSeconds: [0, 0, 0, 0, 0],
 };
-
-const isWork = (cue: Cue) => cue.kind === 'work' || cue.kind === 'hold';
 
 function addCue(sum: Mutable, cue: Cue): void {
   sum.seconds += cue.lengthSeconds;

@@ -37,7 +37,11 @@ const UNROLLERS: Unrollers = {
   drink: unrollDrink,
 };
 
-function unrollBeat<Kind extends Beat['kind']>(beat: Extract<Beat, { kind: Kind }>, score: Score) {
+/** Adds the cues of one beat. */
+export function unrollBeat<Kind extends Beat['kind']>(
+  beat: Extract<Beat, { kind: Kind }>,
+  score: Score,
+) {
   (UNROLLERS[beat.kind as Kind] as Unrollers[Kind])(beat, score);
 }
 

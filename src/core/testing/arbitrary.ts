@@ -92,7 +92,7 @@ const drawBeats: fc.Arbitrary<WithoutId<Beat>> = fc
       { kind: 'spinner' },
       { kind: 'letters' },
       { kind: 'die', sides: 4, dice: 1 },
-      { kind: 'deck', lowest: 1, highest: 5, copies: 1 },
+      { kind: 'deck', lowest: 1, highest: 5, copies: 1, courts: null, jokers: 0 },
     ),
     table: fc.array(fc.record({ label: text, move, guise, dose }), { maxLength: 5 }),
     amount: fc.constantFrom<Draw['amount']>(
@@ -114,7 +114,9 @@ const drawBeats: fc.Arbitrary<WithoutId<Beat>> = fc
       label,
       faces: [n + 1],
       weight: n,
+      cards: 'suit' as const,
       action: { id: '', ...action },
+      then: n === 1 ? [{ id: '', ...action }] : [],
     })),
     rules: {
       returns,
@@ -122,8 +124,10 @@ const drawBeats: fc.Arbitrary<WithoutId<Beat>> = fc
       standIn: null,
       thirdInARow: 'original' as const,
       mostOfOne: null,
+      mostAhead: draws > 3 ? 2 : null,
+      noPattern: draws % 2 === 0,
       stop: { after: 'draws' as const, draws },
-      between: { move: 'jog', leastSeconds: 3, mostSeconds: 8 },
+      between: { move: 'jog', leastSeconds: 3, mostSeconds: 8, tightens: draws % 2 === 1 },
       turns: 'leader' as const,
     },
   }));

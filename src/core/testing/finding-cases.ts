@@ -4,7 +4,8 @@ import { USUAL_LIMITS, type Adventure } from '../model/adventure';
 import { NO_GUISE, type Beat, type MoveBeat } from '../model/beat';
 import type { Dose } from '../model/dose';
 import type { Setting } from '../model/setting';
-import { chainBeat, circuit, doseOf, drawBeat, moveBeat, withBeats } from './make';
+import { unroll } from '../schedule/unroll';
+import { chainBeat, circuit, doseOf, drawBeat, echoBeat, moveBeat, withBeats } from './make';
 
 type SettingChange = Partial<Omit<Setting, 'room'>> & { room?: Partial<Setting['room']> };
 function inSetting(adventure: Adventure, change: SettingChange): Adventure {
@@ -40,6 +41,35 @@ const NUMBER_DIE = {
   most: 60,
   ask: false,
 } as const;
+
+const heavySpinner = (weight: number) =>
+  drawBeat(3, {
+    device: { kind: 'spinner' },
+    entries: drawBeat(3).entries.map((entry, at) => ({ ...entry, weight: at === 0 ? weight : 1 })),
+  });
+/** Ten throws, short and long ones, drawn here as short ones mostly. */
+const loose = Array.from({ length: 20 }, (_, seed) =>
+  drawBeat(['squat', 'march'], {
+    amount: { ...NUMBER_DIE, sides: 20, times: 2, most: 40 },
+    seed,
+  }),
+).reduce((short, one) =>
+  unroll(withBeats(one)).totalSeconds < unroll(withBeats(short)).totalSeconds ? one : short,
+);
+const longEcho = (beats: number) => {
+  const echo = echoBeat(['clap'], { echo: true });
+  return { ...echo, lines: echo.lines.map((line) => ({ ...line, beats })) };
+};
+const strip = (label: string, picture: string, sound = '') =>
+  drawBeat(1, {
+    device: { kind: 'letters' },
+    rules: { returns: 'in order', stop: { after: 'draws', draws: 1 } },
+    entries: drawBeat(1).entries.map((entry) => ({
+      ...entry,
+      label,
+      action: { ...entry.action, guise: { ...NO_GUISE, picture, sound } },
+    })),
+  });
 
 /** For each rule: scripts where it speaks, and scripts where it must not. */
 export const FINDING_CASES: Record<RuleId, { fires: Adventure[]; silent: Adventure[] }> = {
@@ -262,6 +292,43 @@ export const FINDING_CASES: Record<RuleId, { fires: Adventure[]; silent: Adventu
     silent: [
       withBeats(drawBeat(['squat'], { amount: { ...NUMBER_DIE, least: 6, most: 12 } })),
       withBeats(drawBeat(['squat'])),
+    ],
+  },
+  'chance-takes-over': {
+    fires: [
+      withBeats(heavySpinner(8)),
+      withBeats(drawBeat(3, { rules: { stop: { after: 'draws', draws: 3 } } })),
+    ],
+    silent: [
+      withBeats(drawBeat(6, { rules: { stop: { after: 'draws', draws: 20 } } })),
+      withBeats({ ...heavySpinner(8), rules: { ...heavySpinner(8).rules, mostOfOne: 5 } }),
+      withBeats(drawBeat(2)),
+    ],
+  },
+  'chance-overrun': {
+    fires: [
+      inSetting(withBeats(loose), { slotSeconds: unroll(withBeats(loose)).totalSeconds + 1 }),
+    ],
+    silent: [
+      inSetting(withBeats(loose), { slotSeconds: 900 }),
+      inSetting(withBeats({ ...loose, drawn: 'beforehand' }), {
+        slotSeconds: unroll(withBeats(loose)).totalSeconds + 1,
+      }),
+    ],
+  },
+  'letter-sound': {
+    fires: [withBeats(strip('K', 'knight')), withBeats(strip('M', 'boat'))],
+    silent: [withBeats(strip('K', 'kite')), withBeats(strip('K', 'knight', 'k'))],
+  },
+  'much-to-remember': {
+    fires: [
+      withBeats(chainBeat(Array.from({ length: 7 }, () => 'squat'))),
+      withBeats(longEcho(12)),
+    ],
+    silent: [
+      withBeats(chainBeat(['squat', 'march', 'hop'])),
+      withBeats(longEcho(8)),
+      withBeats({ ...longEcho(12), echo: false }),
     ],
   },
   'rare-words': {

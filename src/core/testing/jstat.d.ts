@@ -6,6 +6,7 @@ declare module 'jstat' {
       cdf(k: number, n: number, p: number): number;
     };
     hypgeom: { pdf(k: number, all: number, marked: number, drawn: number): number };
+    normal: { cdf(z: number, mean: number, deviation: number): number };
     chisquare: { inv(p: number, degrees: number): number };
   };
   // The package has nothing but a default.

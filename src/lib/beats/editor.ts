@@ -1,7 +1,20 @@
-import type { Beat, Defaults, GuiseProposal, Move, MoveBook, Setting } from '$core';
+import type {
+  Beat,
+  Defaults,
+  Draw,
+  Entry,
+  GuiseProposal,
+  LetterIdea,
+  Move,
+  MoveBook,
+  Setting,
+} from '$core';
 
-/** Thinks of names for a move in the story. */
-export type Ideas = (move: Move) => Promise<readonly GuiseProposal[]>;
+/** Thinks of names for a move in the story, and of picture words for a letter of a strip. */
+export type Ideas = Readonly<{
+  names: (move: Move) => Promise<readonly GuiseProposal[]>;
+  letter: (strip: Draw, entry: Entry) => Promise<readonly LetterIdea[]>;
+}>;
 
 /** What every beat's editor is given. */
 export type EditorProps<Kind extends Beat['kind']> = {
@@ -9,7 +22,7 @@ export type EditorProps<Kind extends Beat['kind']> = {
   book: MoveBook;
   setting: Setting;
   defaults: Defaults;
-  /** Names for a move in this story. */
+  /** Names for a move in this story, pictures for a letter. */
   ideas: Ideas;
   /** The beat is being worked on: everything that can be changed is in sight. */
   active: boolean;

@@ -5,6 +5,7 @@
     movesOfBeat,
     outcomeLabel,
     potOf,
+    quantileOf,
     resolveBeat,
     seededRandom,
     type Defaults,
@@ -69,6 +70,15 @@
     };
   });
 
+  /** How many of each in eight sessions of ten. */
+  const counted = $derived(
+    (odds?.entryReps ?? []).flatMap((reps, n) => {
+      const [few, many] = [quantileOf(reps, 0.1), quantileOf(reps, 0.9)];
+      if (many === 0) return [];
+      return [{ name: names[n]!, range: few === many ? `${many}` : `${few} to ${many}` }];
+    }),
+  );
+
   function tryTen() {
     const seed = newSeed();
     tried = { seed, draws: resolveBeat(beat, seededRandom(seed)).slice(0, 10) };
@@ -105,6 +115,14 @@
             series={[{ label: 'times', values: odds.counts.map(meanOf), colour: '--water' }]}
           />
         </div>
+        {#if counted.length > 0}
+          <ul
+            class="my-1 flex max-w-3xl flex-wrap gap-x-6 tabular"
+            aria-label="Counted moves of each"
+          >
+            {#each counted as { name, range } (name)}<li><b>{name}</b> {range}</li>{/each}
+          </ul>
+        {/if}
       </details>
     {/if}
   {:else if trouble}

@@ -3,8 +3,14 @@
   import type { Draw } from '$core';
   import { sectorHue, sectorPath } from './sector-look';
 
-  type Props = { entries: Draw['entries']; names: readonly string[]; pixels?: number };
-  const { entries, names, pixels = 190 }: Props = $props();
+  type Props = {
+    entries: Draw['entries'];
+    names: readonly string[];
+    pixels?: number;
+    /** A sector was touched. */
+    onpick?: (entryId: string) => void;
+  };
+  const { entries, names, pixels = 190, onpick }: Props = $props();
 
   const sectors = $derived.by(() => {
     const all = entries.reduce((sum, { weight }) => sum + weight, 0) || 1;
@@ -35,7 +41,14 @@
 >
   {#each sectors as { id, index, path, x, y, shown } (id)}
     {#if shown}
-      <path class="sector" d={path} fill={sectorHue(index)} />
+      <!-- By keyboard each entry is a line of the table beside it. -->
+      <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
+      <path
+        class={['sector', onpick && 'cursor-pointer']}
+        d={path}
+        fill={sectorHue(index)}
+        onclick={() => onpick?.(id)}
+      />
       <circle class="tag" cx={x} cy={y} r="0.16" />
       <text class="number" {x} y={y + 0.07}>{index + 1}</text>
     {/if}
@@ -48,6 +61,10 @@
     stroke: var(--ink);
     stroke-width: 0.03;
     stroke-linejoin: round;
+  }
+  .tag,
+  .number {
+    pointer-events: none;
   }
   .tag {
     fill: var(--raised);

@@ -1,4 +1,4 @@
-import { chanceToTakeOver, meanOf, quantileOf, type Odds } from '$core';
+import { chanceToTakeOver, lengthInWords, meanOf, quantileOf, type Odds } from '$core';
 
 /** Rarer than this is as good as never; likelier than one less this is as good as always. */
 const HARDLY = 0.005;
@@ -19,9 +19,12 @@ const about = (mean: number) =>
 function howOften({ counts }: Odds, names: readonly string[]): string {
   const means = counts.map(meanOf);
   const [most, least] = [Math.max(...means), Math.min(...means)];
-  if (most - least < 0.05) return `Each comes about ${about(most)} times.`;
+  if (most - least < 0.05) {
+    const often = Math.abs(most - 1) < 0.005 ? 'once' : `about ${about(most)} times`;
+    return `Each comes ${often}.`;
+  }
   const [often, seldom] = [names[means.indexOf(most)], names[means.indexOf(least)]];
-  return `${often} comes most often, about ${about(most)} times; ${seldom} least, about ${about(least)}.`;
+  return `Most often ${often}, about ${about(most)} times; least ${seldom}, about ${about(least)}.`;
 }
 
 function neverComes({ counts, allSeen }: Odds, names: readonly string[]): string {
@@ -31,8 +34,8 @@ function neverComes({ counts, allSeen }: Odds, names: readonly string[]): string
   const worst = Math.max(...never);
   const all = `You will meet every one of them ${chanceInWords(allSeen)}`;
   const alike = worst - Math.min(...never) < 0.001;
-  const which = alike ? 'any one of them' : names[never.indexOf(worst)];
-  return `${all}; ${which} stays away ${chanceInWords(worst)}.`;
+  const which = alike ? 'any one of them stays away' : `no ${names[never.indexOf(worst)]} at all`;
+  return `${all}; ${which} ${chanceInWords(worst)}.`;
 }
 
 const times = (mean: number, one: string, many: string) =>
@@ -49,10 +52,17 @@ function repeats({ standIns, throwsAgain, repeats: same }: Odds): string {
   return parts.length === 0 ? '' : `Expect ${parts.join(', ')}.`;
 }
 
+/** "40 to 60", or "40" where it is always the same. */
+const between = ([few, many]: readonly (string | number)[]) =>
+  few === many ? String(many) : `${few} to ${many}`;
+
 /** What to expect, in sentences a presenter would say, the most telling first. */
 export function oddsInWords(odds: Odds, names: readonly string[]): readonly string[] {
   const [few, many] = [quantileOf(odds.reps, 0.1), quantileOf(odds.reps, 0.9)];
   const takesOver = chanceToTakeOver(odds);
+  const [landings, seconds] = [odds.landings, odds.seconds].map((sums) =>
+    [0.1, 0.9].map((share) => quantileOf(sums, share)),
+  ) as [number[], number[]];
   const draws = [quantileOf(odds.draws, 0.1), quantileOf(odds.draws, 0.9)];
   return [
     draws[0] === draws[1] ? '' : `${draws[0]} to ${draws[1]} draws, mostly.`,
@@ -67,6 +77,8 @@ export function oddsInWords(odds: Odds, names: readonly string[]): readonly stri
       : few === many
         ? `${many} counted moves in all.`
         : `${few} to ${many} counted moves in all, in 8 sessions of 10.`,
+    landings[1] === 0 ? '' : `They land ${between(landings)} times.`,
+    seconds[0]! < 1 ? '' : `It takes ${between(seconds.map(lengthInWords))}.`,
     odds.method === 'simulated'
       ? `Played ${Math.round(Math.log(200) / (2 * odds.errorBound ** 2)).toLocaleString('en')} times: every chance is good to ${Math.ceil(odds.errorBound * 1000) / 10} in 100.`
       : '',

@@ -10,8 +10,10 @@
     series: readonly Series[];
     unit: string;
     rowPixels?: number;
+    /** One bar a row, the series end to end. */
+    stacked?: boolean;
   };
-  const { label, names, series, unit, rowPixels = 34 }: Props = $props();
+  const { label, names, series, unit, rowPixels = 34, stacked = false }: Props = $props();
 
   const MOST_LABEL = 26;
   const AXIS_PIXELS = 90;
@@ -44,11 +46,16 @@
         maintainAspectRatio: false,
         scales: {
           x: {
+            stacked,
             title: { display: true, text: unit, color: colour('--soft'), font },
             ticks: { color: colour('--soft'), font },
             grid: { color: colour('--line') },
           },
-          y: { ticks: { color: colour('--ink'), font, autoSkip: false }, grid: { display: false } },
+          y: {
+            stacked,
+            ticks: { color: colour('--ink'), font, autoSkip: false },
+            grid: { display: false },
+          },
         },
         plugins: {
           legend: { display: series.length > 1, labels: { color: colour('--ink'), font } },

@@ -105,7 +105,7 @@
       book={desk.sheet.book}
       setting={desk.sheet.setting}
       defaults={desk.sheet.defaults}
-      ideas={(move) => desk.proposeNames(move)}
+      ideas={desk.ideas}
       change={(next, key) => desk.changeBeat(next, key)}
       leave={() => desk.draft.closeStep()}
     />

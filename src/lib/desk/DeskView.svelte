@@ -7,6 +7,7 @@
   import Undo from '@lucide/svelte/icons/undo-2';
   import BalanceView from '$lib/balance/BalanceView.svelte';
   import FitPanel from '$lib/fit/FitPanel.svelte';
+  import ForecastPanel from '$lib/forecast/ForecastPanel.svelte';
   import NotesOnAll from '$lib/findings/NotesOnAll.svelte';
   import Terrain from '$lib/terrain/Terrain.svelte';
   import ChapterSection from './ChapterSection.svelte';
@@ -19,6 +20,7 @@
   const { desk }: { desk: Desk } = $props();
 
   let balanceOpen = $state(false);
+  let forecastOpen = $state(false);
   const adventure = $derived(desk.adventure);
   const firstNumbers = $derived.by(() => {
     let number = 1;
@@ -105,6 +107,14 @@
         >Fit it: to a slot, to a total, gentler, for other ages</summary
       >
       <div class="mt-1 max-w-3xl border-l-2 border-line pl-5"><FitPanel {desk} /></div>
+    </details>
+    <details class="mt-1" bind:open={forecastOpen}>
+      <summary class="w-fit cursor-pointer py-1 text-soft hover:text-ink"
+        >What to expect: how long it takes, how much it is</summary
+      >
+      {#if forecastOpen}
+        <div class="mt-1 max-w-3xl border-l-2 border-line pl-5"><ForecastPanel {desk} /></div>
+      {/if}
     </details>
     <details class="mt-1" bind:open={balanceOpen}>
       <summary class="w-fit cursor-pointer py-1 text-soft hover:text-ink"

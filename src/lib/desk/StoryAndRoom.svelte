@@ -15,6 +15,7 @@
   import InlineList from '$lib/ui/InlineList.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
   import type { Desk } from './desk.svelte';
+  import PresetLine from './PresetLine.svelte';
 
   const { desk }: { desk: Desk } = $props();
 
@@ -88,6 +89,7 @@
         onchange={(text) => desk.setSetting({ kit: readList(text, 100, 80) }, 'kit')}
       />
     </p>
+    <PresetLine {desk} />
     <p>
       The room is
       <InlineNumber

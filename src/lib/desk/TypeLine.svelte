@@ -19,7 +19,9 @@
   const uid = $props.id();
   let text = $state('');
 
-  const reading = $derived(readQuickLine(text, desk.finder, desk.adventure.setting.ages));
+  const reading = $derived(
+    readQuickLine(text, desk.finder, desk.adventure.setting.ages, desk.lineHelp),
+  );
   const said = $derived(readingInWords(reading));
 
   /** The words at the end of the line that may be the beginning of a move's name. */
@@ -28,6 +30,12 @@
     if (reading.kind !== 'tell' || tail.length < 2 || tail.split(' ').length > 3) return null;
     const move = suggestMoves(desk.book, tail, 1)[0];
     return move ?? null;
+  });
+
+  // Letters go by their sound: the dictionary is fetched while the word is being typed.
+  const asksForLetters = $derived(/^letters\b/iu.test(text));
+  $effect(() => {
+    if (asksForLetters) desk.listen().catch(() => {});
   });
 
   function add() {

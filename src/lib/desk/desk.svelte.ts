@@ -11,6 +11,7 @@ import {
   moveBookOf,
   partsOfBeat,
   placeKey,
+  proposeForEntry,
   proposeGuises,
   removeBeat,
   removeChapter,
@@ -20,16 +21,22 @@ import {
   unroll,
   type Adventure,
   type Beat,
+  type Draw,
+  type Entry,
   type Finding,
   type GuiseProposal,
+  type LetterIdea,
+  type LineHelp,
   type Move,
   type MoveBook,
   type Pace,
   type QuickReading,
   type Schedule,
   type Setting,
+  type SoundBook,
   type World,
 } from '$core';
+import type { Ideas } from '$lib/beats/editor';
 import { loadSoundBook } from '$lib/language/sound-book';
 import type { Draft } from '$lib/store/draft.svelte';
 import { newId, newSeed } from '$lib/store/new-id';
@@ -58,6 +65,9 @@ export class Desk {
   #book: MoveBook;
   #travelling: Adventure['moves'];
   readonly sheet: Sheet;
+  /** How words sound, once it has been loaded. */
+  #sounds = $state.raw<SoundBook | null>(null);
+  #listening = false;
 
   constructor(draft: Draft, pace: () => Pace, own: () => readonly Move[] = () => []) {
     this.draft = draft;
@@ -73,6 +83,7 @@ export class Desk {
     this.sheet = new Sheet({ setting, defaults, book: this.#book });
     this.sheet.lay(adventure, schedule, this.#findings, this.#book);
     draft.watch(() => this.#read());
+    this.#hearLetters();
   }
 
   #readBook({ moves }: Adventure): MoveBook {
@@ -82,13 +93,54 @@ export class Desk {
   #read(): void {
     const { adventure } = this;
     this.#schedule = unroll(adventure, adventure.setting, this.#pace());
-    this.#findings = check(adventure, adventure.setting, this.#schedule);
+    this.#findings = check(adventure, adventure.setting, this.#schedule, this.#sounds);
+    this.#hearLetters();
     if (adventure.moves !== this.#travelling) {
       this.#travelling = adventure.moves;
       this.#book = this.#readBook(adventure);
     }
     this.sheet.lay(adventure, this.#schedule, this.#findings, this.#book);
   }
+
+  /** The dictionary comes with the first letter strip; then the script is read again. */
+  #hearLetters(): void {
+    if (this.#sounds || this.#listening) return;
+    const strips = this.adventure.chapters.some(({ beats }) =>
+      beats.some((beat) => beat.kind === 'draw' && beat.device.kind === 'letters'),
+    );
+    if (!strips) return;
+    this.#listening = true;
+    loadSoundBook().then(
+      (book) => {
+        this.#sounds = book;
+        this.#read();
+      },
+      () => (this.#listening = false),
+    );
+  }
+
+  /** What a typed line may go by besides its words. */
+  get lineHelp(): LineHelp {
+    return { kit: this.adventure.setting.kit, book: this.#sounds };
+  }
+
+  /** Wanted before there is a strip: a line that asks for one is being typed. */
+  async listen(): Promise<void> {
+    this.#sounds ??= await loadSoundBook();
+  }
+
+  /** Picture words and moves for a letter of a strip, beside those that it has. */
+  async proposeLetter(strip: Draw, entry: Entry): Promise<readonly LetterIdea[]> {
+    const sounds = await loadSoundBook();
+    return proposeForEntry(strip, entry, this.book, this.adventure.setting, sounds);
+  }
+
+  /** What the editors may ask for. */
+  readonly ideas: Ideas = {
+    names: (move) => this.proposeNames(move),
+    letter: (strip, entry) => this.proposeLetter(strip, entry),
+  };
+
   get adventure(): Adventure {
     return this.draft.adventure;
   }

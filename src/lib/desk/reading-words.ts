@@ -1,4 +1,13 @@
-import { doseInWords, lengthInWords, type Device, type QuickReading } from '$core';
+import {
+  amountInWords,
+  beatFromReading,
+  doseInWords,
+  lengthInWords,
+  rulesInWords,
+  stopInWords,
+  type Device,
+  type QuickReading,
+} from '$core';
 
 const DEVICE_WORDS: Readonly<Record<Device['kind'], string>> = {
   die: 'A die',
@@ -30,24 +39,30 @@ export function readingInWords(reading: QuickReading): string {
         ? `A line to say. As a move, “${reading.unread.join(' ')}” is not understood`
         : 'A line to say';
     case 'circuit': {
-      const { moves, rounds, workSeconds, restSeconds } = reading;
-      const what =
-        moves.length > 0 ? moves.map((move) => move.name).join(', ') : 'stations to come';
+      const { stations, rounds, workSeconds, restSeconds } = reading;
+      const named = stations.map(({ move, guise }) => guise.name || move.name);
+      const what = named.length > 0 ? named.join(', ') : 'stations to come';
       return `A circuit: ${what}; ${rounds} × (${workSeconds} s work, ${restSeconds} s rest)`;
     }
     case 'draw': {
-      const { device, entries, draws } = reading;
-      const what = entries.map(({ label, action }) => {
-        const name = action.guise.name || action.move.name;
-        return device.kind === 'letters' ? `${label} ${name} (${action.move.name})` : name;
+      // The beat that it would be says its rules itself.
+      const beat = beatFromReading(reading, { show: 'none', countInSeconds: 0 }, (p) => p, 0);
+      if (beat?.kind !== 'draw') return '';
+      const { device, entries } = reading;
+      const what = entries.map(({ label, cards, action, then }) => {
+        const name = [action, ...then]
+          .map(({ guise, move }) => guise.name || move.name)
+          .join(' then ');
+        const on = device.kind === 'letters' || cards !== 'suit' ? `${label} ` : '';
+        return `${on}${name}${device.kind === 'letters' ? ` (${action.move.name})` : ''}`;
       });
-      const times = draws === null ? '' : `, ${draws} draws`;
-      return `${DEVICE_WORDS[device.kind]}: ${what.join(', ')}${times}`;
+      const rules = [stopInWords(beat), amountInWords(beat.amount), ...rulesInWords(beat)];
+      return `${DEVICE_WORDS[device.kind]}: ${what.join(', ')}; ${rules.filter(Boolean).join('; ')}`;
     }
     case 'chain':
       return `A growing chain: ${reading.actions.map(({ move }) => move.name).join(', ')}`;
     case 'echo': {
-      const what = reading.moves.map((move) => move.name).join(', ');
+      const what = reading.lines.map(({ action }) => action.move.name).join(', ');
       return `${reading.echo ? 'An echo' : 'A rhyme'}, ${reading.beats} beats a line: ${what}`;
     }
     case 'move': {

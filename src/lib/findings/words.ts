@@ -135,7 +135,12 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
         path: [],
         params: outcome === undefined ? {} : { outcome },
       }),
-    mend: ({ code }) => (code === 'no-stand-in' ? 'Draw again instead' : 'Deal the faces out anew'),
+    mend: ({ code, outcome }) =>
+      code === 'no-stand-in'
+        ? 'Draw again instead'
+        : outcome === 'joker'
+          ? 'Leave the jokers out'
+          : 'Deal the faces out anew',
   },
   'chance-never': {
     note: ({ name, tenths }) =>
@@ -150,6 +155,28 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
         ? `${name}: it can come to ${amount}, and ${usual} is plenty for the youngest.`
         : `${name}: it can come to only ${amount}.`,
     mend: ({ above, limit }) => (above ? `Never more than ${limit}` : `At least ${limit}`),
+  },
+  'chance-takes-over': {
+    note: ({ name, tenths }) =>
+      `${name} may be more than half of all this, in ${tenths} of 10 sessions.`,
+    mend: ({ cap }) => `None more often than ${cap} times`,
+  },
+  'chance-overrun': {
+    note: ({ tenths }) =>
+      `It fits as it is drawn here, but chance and children make it run over in ${tenths} of 10 sessions.`,
+    mend: ({ draws }) => `Draw ${draws} times here`,
+  },
+  'letter-sound': {
+    note: ({ letter, word, why }) =>
+      why === 'letter'
+        ? `For ${letter}: “${word}” is not written with it.`
+        : `For ${letter}: “${word}” does not have its sound, by an American dictionary. If it has in yours, write the sound beside it.`,
+    mend: ({ letter }) => `Another picture for ${letter}`,
+  },
+  'much-to-remember': {
+    note: ({ what, amount, usual }) =>
+      `${amount} ${what} to hold in mind. At this age ${usual} is plenty.`,
+    mend: ({ usual }) => `No more than ${usual} beats`,
   },
   'rare-words': {
     note: ({ words }) =>

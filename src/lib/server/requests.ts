@@ -1,4 +1,4 @@
-import { drawSchema, MOODS, moveSchema, paceSchema, settingSchema } from '$core';
+import { drawSchema, MOODS, moveSchema, paceSchema, settingSchema, USUAL_SESSIONS } from '$core';
 import { z } from 'zod';
 
 /** The adventure itself is checked apart, so that older versions are migrated first. */
@@ -38,6 +38,15 @@ export const oddsRequestSchema = z.strictObject({
   setting: settingSchema.optional(),
   pace: paceSchema.optional(),
   moves: z.array(moveSchema).max(60).optional(),
+});
+
+/** `POST /api/forecast`: played from `seed`, so many sessions. */
+export const forecastRequestSchema = z.strictObject({
+  adventure,
+  setting: settingSchema.optional(),
+  pace: paceSchema.optional(),
+  seed: z.int().min(0).max(0xffff_ffff).optional(),
+  n: z.int().min(1).max(USUAL_SESSIONS).optional(),
 });
 
 /** `POST /api/export/{format}`. */

@@ -18,10 +18,22 @@
     waiting: boolean;
     /** What a round is called here. */
     roundWord: string;
+    /** Which child of the circle draws. */
+    turn?: Readonly<{ n: number; of: number }> | null;
     /** What stands under the scene, instead of a line. */
     children?: Snippet;
   };
-  const { cue, move, count, into, mirror, waiting, roundWord, children }: Props = $props();
+  const {
+    cue,
+    move,
+    count,
+    into,
+    mirror,
+    waiting,
+    roundWord,
+    turn = null,
+    children,
+  }: Props = $props();
 
   const words = $derived(cueWords(cue, move));
   const doing = $derived(cue.doing);
@@ -50,6 +62,7 @@
     {#if words.over}
       <p class="over">{waiting ? 'Go on when you are ready' : words.over}</p>
     {/if}
+    {#if turn}<p class="turn" data-turn={turn.n}>Child {turn.n} of {turn.of}</p>{/if}
     {#if doing && doing.set.of > 1}<Pips word="Set" n={doing.set.n} of={doing.set.of} />{/if}
     {#if doing && doing.round.of > 1}<Pips
         word={roundWord}
@@ -91,6 +104,13 @@
     font-size: clamp(1.75rem, 4vh, 3rem);
     font-weight: 650;
     color: var(--soft);
+  }
+  .turn {
+    border: 3px solid var(--ink);
+    border-radius: 999px;
+    padding: 0 1.25rem;
+    font-size: clamp(1.75rem, 4vh, 3rem);
+    font-weight: 750;
   }
   .middle {
     display: grid;

@@ -1,5 +1,13 @@
 <script lang="ts">
-  import { clockOf, drawOf, moveBookOf, type Beat, type Cue, type TypedOutcome } from '$core';
+  import {
+    clockOf,
+    drawOf,
+    moveBookOf,
+    turnAt,
+    type Beat,
+    type Cue,
+    type TypedOutcome,
+  } from '$core';
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
   import ArrowRight from '@lucide/svelte/icons/arrow-right';
   import Pause from '@lucide/svelte/icons/pause';
@@ -76,6 +84,7 @@
       into={session.into}
       mirror={session.adventure.setting.mirror ?? true}
       waiting={session.status === 'waiting'}
+      turn={turnAt(session.adventure, session.schedule.cues, session.index)}
       roundWord={ROUND_WORDS[kinds.get(cue.beatId) ?? 'move'] ?? 'Round'}
     >
       {#if session.drawing}

@@ -1,4 +1,4 @@
-import { capital, unitWord, type Cue, type Doing, type Move, type Side } from '$core';
+import { capital, isWork, unitWord, type Cue, type Doing, type Move, type Side } from '$core';
 
 /** What the stage shows of a cue: one huge line, a word over it, a smaller line under it. */
 export type CueWords = Readonly<{ over: string; main: string; under: string }>;
@@ -84,7 +84,7 @@ export function nextWords(
     if (cue.doing) {
       const { part, side, name } = cue.doing;
       if (part !== here?.doing?.part) return capital(name);
-      if (cue.kind === 'work' || cue.kind === 'hold') {
+      if (isWork(cue)) {
         if (here.doing && side !== here.doing.side) return `${capital(name)}, ${side}`;
       }
     } else if (cue.kind === 'say' || cue.kind === 'ask') {

@@ -1,4 +1,4 @@
-import type { Adventure, Move, Run } from '$core';
+import { parseAdventure, type Adventure, type Move, type Run } from '$core';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 
 /** An adventure as the browser keeps it. `revision` grows by one with each save. */
@@ -21,14 +21,23 @@ interface ArrupSchema extends DBSchema {
 export type ArrupDb = IDBPDatabase<ArrupSchema>;
 
 export function openArrup(name = 'arrup'): Promise<ArrupDb> {
-  return openDB<ArrupSchema>(name, 2, {
-    upgrade(db, from) {
+  return openDB<ArrupSchema>(name, 3, {
+    async upgrade(db, from, _to, tx) {
       if (from < 1) {
         db.createObjectStore('adventures', { keyPath: 'id' });
         db.createObjectStore('runs', { keyPath: 'id' }).createIndex('byAdventure', 'adventureId');
         db.createObjectStore('settings');
       }
       if (from < 2) db.createObjectStore('moves', { keyPath: 'id' });
+      // Version 3: documents of version 2. What cannot be read is left as it is, not lost.
+      if (from > 0 && from < 3) {
+        for (const record of await tx.objectStore('adventures').getAll()) {
+          const parsed = parseAdventure(record.document);
+          if (parsed.ok) {
+            await tx.objectStore('adventures').put({ ...record, document: parsed.value });
+          }
+        }
+      }
     },
     // A newer tab wants to change the store's shape: let it, rather than block it for ever.
     blocking(_current, _blocked, event) {

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { WORDS_PER_MINUTE } from '$core';
+  import { presets } from '$lib/store/presets.svelte';
   import { shelf } from '$lib/store/shelf.svelte';
   import { preferences } from '$lib/store/preferences.svelte';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
@@ -7,10 +8,21 @@
   import { notices } from '$lib/ui/notices.svelte';
 
   $effect(() => {
+    void presets.load();
     void shelf.load();
     return shelf.follow();
   });
 
+  async function forget(name: string) {
+    const kept = presets.own.find((one) => one.name === name);
+    await presets.remove(name);
+    notices.say(`“${name}” is removed.`, {
+      label: 'Undo',
+      run: async () => {
+        if (kept) await presets.keep(name, kept.setting);
+      },
+    });
+  }
   async function removeDemo() {
     const removed = await shelf.removeDemo();
     notices.say('The demo adventures are off your shelf.', {
@@ -104,10 +116,31 @@
     </p>
   </section>
 
+  {#if presets.own.length > 0}
+    <section class="mt-8 border-t border-line pt-5">
+      <h2 class="text-2xl">Your settings</h2>
+      <ul class="mt-2">
+        {#each presets.own as { name, setting } (name)}
+          <li class="flex flex-wrap items-baseline justify-between gap-3 border-t border-line py-2">
+            <span
+              ><b>{name}</b>
+              <span class="text-soft"
+                >{setting.room.lengthMetres} by {setting.room.widthMetres} m, {setting.place}</span
+              ></span
+            >
+            <button type="button" class="min-h-6 underline" onclick={() => forget(name)}
+              >Remove {name}</button
+            >
+          </li>
+        {/each}
+      </ul>
+    </section>
+  {/if}
+
   <section class="mt-8 border-t border-line pt-5">
     <h2 class="text-2xl">The demo</h2>
     <p class="mt-2">
-      Three adventures from Lanternfen, a village on a marsh, to look at, lead and take apart.
+      Adventures from Lanternfen, a village on a marsh, to look at, lead and take apart.
     </p>
     <p class="mt-3 flex gap-3">
       {#if shelf.ready && shelf.demoIsOut}

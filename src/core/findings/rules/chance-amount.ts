@@ -1,6 +1,7 @@
 import { amountOdds } from '../../chance/amount';
 import { potOf } from '../../chance/pot';
 import type { Draw } from '../../model/beat';
+import { isSum } from '../../model/chance';
 import { moveIn } from '../../moves/move-book';
 import type { FindingContext } from '../context';
 import type { Fix, Seen } from '../finding';
@@ -19,12 +20,14 @@ type Reach = Readonly<{
 function reachesOf(beat: Draw, { band, book }: FindingContext): readonly Reach[] {
   const { amount } = beat;
   const pot = potOf(beat);
-  if (amount.from === 'dose' || !pot.ok) return [];
+  if (!isSum(amount) || !pot.ok) return [];
   return beat.entries.flatMap(({ action }, entry): Reach[] => {
     const move = moveIn(book, action.move);
     if (action.dose.unit !== move.usual.unit) return [];
     const amounts = pot.value.outcomes
       .filter((one) => one.entry === entry)
+      // A joker has no number: it is done as its dose says.
+      .filter(({ value }) => value !== null || amount.from === 'number die')
       .flatMap(({ value }) => [...amountOdds(amount, value).keys()]);
     if (amounts.length === 0) return [];
     const [least, most] = move.usual.range[band];
@@ -36,7 +39,7 @@ function reachesOf(beat: Draw, { band, book }: FindingContext): readonly Reach[]
 
 function within(beatId: string, change: { least: number } | { most: number }): Fix {
   return changeDraw(beatId, (beat) => {
-    if (beat.amount.from === 'dose') return beat;
+    if (!isSum(beat.amount)) return beat;
     const { least, most } = { ...beat.amount, ...change };
     const amount = { ...beat.amount, least: Math.min(least, most), most };
     return { ...beat, amount };

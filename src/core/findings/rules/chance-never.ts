@@ -1,11 +1,12 @@
 import { chancesOfNever } from '../../chance/never';
 import { potOf } from '../../chance/pot';
 import type { Draw } from '../../model/beat';
-import { moveIn } from '../../moves/move-book';
+import { calledIn } from '../../moves/move-book';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';
 import { changeDraw } from '../mending';
 import { remember } from '../remember';
+import { tenthsOf } from '../tenths';
 
 /** A move that stays away more often than in one session of ten is worth a word. Our own judgement. */
 const OFTEN_MISSED = 0.1;
@@ -15,8 +16,10 @@ const likeliestMissed = remember((beat: Draw) => {
   const pot = potOf(beat);
   const never = pot.ok ? chancesOfNever(pot.value) : null;
   if (!never) return null;
-  const chance = Math.max(...never);
-  return chance <= OFTEN_MISSED ? null : { entry: never.indexOf(chance), chance };
+  // A joker is meant to be rare.
+  const told = never.map((chance, entry) => (beat.entries[entry]!.cards === 'jokers' ? 0 : chance));
+  const chance = Math.max(...told);
+  return chance <= OFTEN_MISSED ? null : { entry: told.indexOf(chance), chance };
 });
 
 /** A move of the table that will often not be drawn at all. */
@@ -37,8 +40,8 @@ export function checkNever({ beats, book }: FindingContext): Seen[] {
         place: { beatId: beat.id, part: action.id },
         severity: 'think',
         params: {
-          name: action.guise.name || moveIn(book, action.move).name,
-          tenths: Math.min(10, Math.max(1, Math.round(chance * 10))),
+          name: calledIn(book, action),
+          tenths: tenthsOf(chance),
         },
         fix: canBag
           ? changeDraw(beat.id, (one) => ({ ...one, rules: { ...one.rules, returns: 'bag' } }))

@@ -8,7 +8,11 @@ import { changeDraw } from '../mending';
 
 function fixOf({ id }: Draw, { code }: Problem): Fix | null {
   if (code === 'unmapped-outcome') {
-    return changeDraw(id, (now) => ({ ...now, entries: withFaces(now.device, now.entries) }));
+    return changeDraw(id, (now) => ({
+      ...now,
+      device: now.device.kind === 'deck' ? { ...now.device, jokers: 0 } : now.device,
+      entries: withFaces(now.device, now.entries),
+    }));
   }
   if (code === 'no-stand-in') {
     return changeDraw(id, (now) => ({ ...now, rules: { ...now.rules, onRepeat: 'again' } }));
@@ -24,7 +28,10 @@ export function checkTables({ beats }: FindingContext): Seen[] {
     const first = pot.ok ? undefined : pot.problems[0];
     if (!first) return [];
     const outcome = first.params.outcome;
-    const params = { code: first.code, ...(typeof outcome === 'number' && { outcome }) };
+    const params = {
+      code: first.code,
+      ...((typeof outcome === 'number' || typeof outcome === 'string') && { outcome }),
+    };
     const place = { beatId: beat.id, part: null };
     return [{ place, severity: 'mend', params, fix: fixOf(beat, first) }];
   });

@@ -2,7 +2,7 @@ import type { Family, Region } from '../../model/move';
 import { moveIn } from '../../moves/move-book';
 import type { FindingContext } from '../context';
 import { WHOLE, type Seen } from '../finding';
-import { has } from './setting-gives';
+import { has } from '../../moves/fits-setting';
 
 /** Shorter sessions need not move everything. Our own judgement. */
 const LONG_ENOUGH_SECONDS = 300;

@@ -19,6 +19,11 @@ export function checkSides({ parts, work }: FindingContext): Seen[] {
     const open = part.dose.sides === 'any';
     // One side here and the other elsewhere is a way of telling a story.
     if (!open && sides.left === sides.right) continue;
+    // Calls of left and right: each may come more often today.
+    const other = part.dose.sides === 'left' ? 'right' : 'left';
+    const twin = (one: (typeof parts)[number]) =>
+      one.beat === beat && one.move === move && 'dose' in one.part && one.part.dose.sides === other;
+    if (!open && beat.kind === 'draw' && parts.some(twin)) continue;
     seen.push({
       place: { beatId: beat.id, part: part.id },
       severity: open ? 'think' : 'mend',

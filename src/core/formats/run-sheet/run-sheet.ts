@@ -6,7 +6,7 @@ import type { Adventure } from '../../model/adventure';
 import type { Beat, Draw } from '../../model/beat';
 import type { Entry } from '../../model/chance';
 import type { Move } from '../../model/move';
-import { moveBookOf, moveIn, type MoveBook } from '../../moves/move-book';
+import { calledIn, moveBookOf, moveIn, type MoveBook } from '../../moves/move-book';
 import { startsBy } from '../../schedule/beat-starts';
 import type { Schedule } from '../../schedule/unroll';
 
@@ -64,7 +64,9 @@ function entryContent(beat: Draw, entry: Entry, book: MoveBook): Content {
     : doseInWords(entry.action.dose);
   const faces = beat.device.kind === 'die' ? entry.faces.join(', ') : entry.label;
   const content = partContent(book, entry.action, dose);
-  return { ...content, name: faces ? `${faces}: ${content.name}` : content.name };
+  const then = entry.then.map((one) => `, then ${calledIn(book, one)} (${doseInWords(one.dose)})`);
+  const name = content.name + then.join('');
+  return { ...content, name: faces ? `${faces}: ${name}` : name };
 }
 
 /** What was drawn beforehand for the film, in order, so that it can be laid out. */

@@ -14,7 +14,7 @@ export const BALANCING: readonly Move[] = [
     effort: 4,
     tempo: 1.6,
     formCues: ['Sit back', 'Heels stay down', 'Chest proud'],
-    pictureWords: ['toad', 'low bridge', 'kettle', 'digger'],
+    pictureWords: ['toad', 'low bridge', 'kettle', 'digger', 'zip'],
     usual: ['reps', [4, 8], [6, 12], [10, 20]],
     easier: 'chair-sit',
     harder: 'squat-jump',
@@ -141,7 +141,7 @@ export const BALANCING: readonly Move[] = [
     sided: true,
     cautions: ['Slowly, and the other way next: stop if dizzy.'],
     formCues: ['Little steps', 'Nice and slow'],
-    pictureWords: ['lighthouse', 'windmill', 'tower stairs'],
+    pictureWords: ['lighthouse', 'windmill', 'tower stairs', 'queen', 'vane'],
     usual: ['reps', [1, 2], [1, 3], [2, 4]],
     seated: 'seated-twist',
   }),
@@ -189,7 +189,7 @@ export const BALANCING: readonly Move[] = [
     harder: 'squat',
     seated: 'seated-leg-lift',
     formCues: ['Sit on air', 'Chest proud'],
-    pictureWords: ['sofa', 'ferry bench', 'toad'],
+    pictureWords: ['sofa', 'ferry bench', 'toad', 'box'],
     usual: ['hold', [3, 5], [4, 8], [6, 15]],
   }),
   defineMove('balancing', {
@@ -341,7 +341,7 @@ export const BALANCING: readonly Move[] = [
     harder: 'squat-jump',
     seated: 'seated-arm-jump',
     formCues: ['Long and thin', 'Stick the landing'],
-    pictureWords: ['pencil', 'candle', 'cork'],
+    pictureWords: ['pencil', 'candle', 'cork', 'jumping bean', 'yo-yo'],
     usual: ['reps', [4, 6], [4, 10], [8, 15]],
   }),
   defineMove('balancing', {
@@ -378,7 +378,7 @@ export const BALANCING: readonly Move[] = [
     tempo: 1.5,
     seated: 'seated-twist',
     formCues: ['Weight on one foot, then the other', 'Head stays tall'],
-    pictureWords: ['boat', 'cradle', 'reeds'],
+    pictureWords: ['boat', 'cradle', 'reeds', 'yacht'],
     usual: ['reps', [4, 8], [6, 12], [8, 16]],
   }),
   defineMove('balancing', {
@@ -450,7 +450,7 @@ export const BALANCING: readonly Move[] = [
     tempo: 1.5,
     seated: 'seated-twist',
     formCues: ['Arms are loose ropes', 'Feet stay'],
-    pictureWords: ['washing machine', 'owl', 'swing boat'],
+    pictureWords: ['washing machine', 'owl', 'swing boat', 'key'],
     usual: ['reps', [4, 8], [6, 12], [8, 16]],
   }),
   defineMove('balancing', {

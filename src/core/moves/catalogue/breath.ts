@@ -24,7 +24,7 @@ export const BREATH: readonly Move[] = [
     tempo: 5,
     posture: 'lying',
     formCues: ['Eyes may close', 'Listen'],
-    pictureWords: ['moored boat', 'night', 'moss'],
+    pictureWords: ['moored boat', 'night', 'moss', 'quilt'],
     usual: ['seconds', [10, 20], [15, 30], [15, 45]],
     seated: 'seated-curl',
   }),
@@ -64,7 +64,7 @@ export const BREATH: readonly Move[] = [
     tempo: 6,
     posture: 'sitting',
     formCues: ['Lips closed', 'Hum till it is gone'],
-    pictureWords: ['bee', 'mill', 'far bell'],
+    pictureWords: ['bee', 'mill', 'far bell', 'insect'],
     usual: ['reps', [2, 3], [2, 4], [3, 6]],
   }),
   defineMove('breath', {
@@ -103,7 +103,7 @@ export const BREATH: readonly Move[] = [
     tempo: 6,
     posture: 'lying',
     formCues: ['From tall to a puddle', 'As slow as wax'],
-    pictureWords: ['candle', 'snowman', 'butter'],
+    pictureWords: ['candle', 'snowman', 'butter', 'wax'],
     usual: ['reps', [1, 2], [1, 3], [2, 4]],
   }),
   defineMove('breath', {

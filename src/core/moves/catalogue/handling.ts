@@ -99,7 +99,7 @@ export const HANDLING: readonly Move[] = [
     id: 'bean-bag-pass',
     name: 'bean bag pass round',
     plural: 'bean bag passes round',
-    aliases: ['pass round the middle', 'round the body'],
+    aliases: ['bean bag passes', 'pass round the middle', 'round the body'],
     regions: ['arms', 'hands', 'tummy'],
     effort: 2,
     tempo: 2,

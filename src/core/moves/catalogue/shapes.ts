@@ -23,7 +23,7 @@ export const SHAPES: readonly Move[] = [
     tempo: 3,
     posture: 'crouching',
     formCues: ['As small as you can', 'Chin in'],
-    pictureWords: ['pebble', 'seed', 'mouse', 'hedgehog'],
+    pictureWords: ['pebble', 'seed', 'mouse', 'hedgehog', 'ink pot', 'orange', 'nest'],
     usual: ['hold', [3, 6], [3, 8], [4, 10]],
     seated: 'seated-curl',
   }),
@@ -38,7 +38,7 @@ export const SHAPES: readonly Move[] = [
     posture: 'all fours',
     seated: 'seated-forward-fold',
     formCues: ['Hands and feet', 'A boat goes under'],
-    pictureWords: ['bridge', 'arch', 'tent'],
+    pictureWords: ['bridge', 'arch', 'tent', 'under the bridge'],
     usual: ['hold', [3, 5], [3, 8], [4, 10]],
   }),
   defineMove('shape', {
@@ -68,7 +68,7 @@ export const SHAPES: readonly Move[] = [
     tempo: 3,
     seated: 'seated-reach',
     formCues: ['Long as a candle', 'Arms by your ears'],
-    pictureWords: ['candle', 'reed', 'lamp post'],
+    pictureWords: ['candle', 'reed', 'lamp post', 'elm', 'quill', 'vase', 'needle'],
     usual: ['hold', [3, 6], [3, 8], [4, 10]],
   }),
   defineMove('shape', {
@@ -95,7 +95,7 @@ export const SHAPES: readonly Move[] = [
     tempo: 3,
     seated: 'seated-reach',
     formCues: ['Four long corners', 'Weight on both feet'],
-    pictureWords: ['kiss', 'windmill', 'crossroads'],
+    pictureWords: ['windmill', 'crossroads'],
     usual: ['hold', [3, 5], [3, 8], [4, 10]],
   }),
   defineMove('shape', {
@@ -108,7 +108,7 @@ export const SHAPES: readonly Move[] = [
     tempo: 3,
     seated: 'seated-reach',
     formCues: ['Arms level', 'Still'],
-    pictureWords: ['signpost', 'scarecrow', 'mast'],
+    pictureWords: ['signpost', 'scarecrow', 'mast', 'kite'],
     usual: ['hold', [3, 5], [3, 8], [4, 10]],
   }),
   defineMove('shape', {

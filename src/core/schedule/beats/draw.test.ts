@@ -24,6 +24,22 @@ describe('a draw beat', () => {
     expect(cues.at(-1)!.doing!.round).toEqual({ n: 20, of: 20 });
   });
 
+  it('does what follows a move in a sequence, but not after its stand-in', () => {
+    const beat = drawBeat(['stork-stand'], { rules: { stop: stop(3) } });
+    const [entry] = beat.entries;
+    const then = [doseOf('log-roll', 2), doseOf('stork-stand', 5)];
+    const sequence = { ...beat, entries: [{ ...entry!, then }] };
+    const moves = (one: Draw) =>
+      unroll(withBeats(one))
+        .cues.filter(({ kind }) => kind === 'work')
+        .map(({ doing }) => doing!.move);
+    const once = ['stork-stand', 'log-roll', 'stork-stand'];
+    expect(moves(sequence)).toEqual([...once, ...once, ...once]);
+    const standIn = doseOf('march', 4);
+    const rules = { ...sequence.rules, onRepeat: 'stand-in' as const, standIn };
+    expect(moves({ ...sequence, rules })).toEqual([...once, 'march', ...once]);
+  });
+
   it('asks the sum before it is done, in tens with a breather', () => {
     const beat = drawBeat(['squat'], {
       device: { kind: 'die', sides: 12, dice: 1 },
@@ -41,7 +57,10 @@ describe('a draw beat', () => {
 
   it('travels between the draws for a time within its range', () => {
     const beat = drawBeat(['squat', 'march'], {
-      rules: { stop: stop(8), between: { move: 'jog', leastSeconds: 5, mostSeconds: 9 } },
+      rules: {
+        stop: stop(8),
+        between: { move: 'jog', leastSeconds: 5, mostSeconds: 9, tightens: false },
+      },
     });
     const { cues } = unroll(withBeats(beat));
     const jogs = cues.filter(({ kind, doing }) => kind === 'work' && doing?.move === 'jog');

@@ -1,15 +1,29 @@
 import type { Action, Station } from '../../model/beat';
+import type { Ages } from '../../model/ages';
 import { isCounted, type Dose } from '../../model/dose';
 import type { Move } from '../../model/move';
 import type { Doing, Side } from '../cue';
+import { secondsPerRep, type Pace } from '../pace';
 import type { Score } from '../score';
-import { STEP_METRES } from '../timing';
+import { STEP_METRES, TURN_SECONDS } from '../timing';
 
 const isTimed = (unit: Dose['unit']) => unit === 'seconds' || unit === 'hold';
 
 /** Counts of a move in an amount of its unit; metres are walked in the move's own steps. */
 function countsIn(unit: Dose['unit'], amount: number, move: Move): number {
   return unit === 'metres' ? amount / (move.metresPerRep || STEP_METRES) : amount;
+}
+
+/** Seconds to go so many metres and, with two ways, back again, at the pace of the age. */
+export function secondsOnWay(
+  move: Move,
+  metres: number,
+  ways: Dose['ways'],
+  ages: Ages,
+  pace: Pace,
+): number {
+  const oneWay = countsIn('metres', metres, move) * secondsPerRep(move, ages, pace);
+  return ways * oneWay + (ways - 1) * TURN_SECONDS;
 }
 
 /** Seconds that one turn of `amount` takes. */

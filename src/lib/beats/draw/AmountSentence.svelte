@@ -1,6 +1,6 @@
 <!-- Where the amount of a drawn move comes from. -->
 <script lang="ts">
-  import { DIE_SIDES, type AmountRule, type Draw } from '$core';
+  import { DIE_SIDES, isSum, type AmountRule, type Draw } from '$core';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
 
@@ -21,14 +21,17 @@
         ]
       : []),
     ['number die', 'by a number die'],
+    ...(beat.device.kind === 'calls' || amount.from === 'room'
+      ? [['room', 'as far as its spot is from the middle of the room'] as const]
+      : []),
   ] as const);
   const set = (next: AmountRule, key?: string) => change({ ...beat, amount: next }, key);
 
   function setSource(from: AmountRule['from']) {
-    const kept = amount.from === 'dose' ? SUM : amount;
+    const kept = isSum(amount) ? amount : SUM;
     const { times, plus, least, most, ask } = kept;
     const sum = { times, plus, least, most, ask };
-    if (from === 'dose') set({ from });
+    if (from === 'dose' || from === 'room') set({ from });
     else if (from === 'outcome') set({ from, ...sum });
     else set({ from, sides: 6, dice: 1, ...sum });
   }
@@ -47,7 +50,7 @@
       label="Sides of the number die"
       choices={DIE_SIDES.map((sides) => [sides, String(sides)] as const)}
       onchange={(sides) => set({ ...amount, sides })}
-    />{/if}{#if amount.from !== 'dose'}, times
+    />{/if}{#if isSum(amount)}, times
     <InlineNumber
       value={amount.times}
       label="Times"

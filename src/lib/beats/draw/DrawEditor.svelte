@@ -1,11 +1,10 @@
 <script lang="ts">
   import {
     amountInWords,
+    calledIn,
     deviceInWords,
     doseForMove,
-    doseInWords,
     DIE_SIDES,
-    moveIn,
     NO_GUISE,
     rulesInWords,
     stopInWords,
@@ -16,34 +15,37 @@
     type Entry,
     type Move,
   } from '$core';
-  import EntryMark from '$lib/chance/EntryMark.svelte';
   import Expectation from '$lib/chance/Expectation.svelte';
   import Wheel from '$lib/chance/Wheel.svelte';
+  import DeviceBoard from '$lib/chance/board/DeviceBoard.svelte';
   import { newId, newSeed } from '$lib/store/new-id';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
-  import InlineNumber from '$lib/ui/InlineNumber.svelte';
-  import DoseSentence from '../DoseSentence.svelte';
   import { SHOWING_WORDS, type EditorProps } from '../editor';
-  import GuiseFields from '../GuiseFields.svelte';
   import MovePicker from '../MovePicker.svelte';
   import SayFirst from '../SayFirst.svelte';
   import AmountSentence from './AmountSentence.svelte';
   import { DEVICE_CHOICES, deviceOfKind } from './devices';
+  import DeckSentence from './DeckSentence.svelte';
   import DrawRules from './DrawRules.svelte';
+  import EntryLine from './EntryLine.svelte';
 
   const { beat, book, setting, defaults, ideas, active, change, leave }: EditorProps<'draw'> =
     $props();
 
   /** The line of the table that is being worked on. */
   let openId = $state<string | null>(null);
+  /** The lines as they stand on the page, for the keyboard to go to. */
+  // eslint-disable-next-line svelte/prefer-svelte-reactivity -- nothing is drawn from it
+  const lines = new Map<string, HTMLElement>();
   const device = $derived(beat.device);
   const names = $derived(
-    beat.entries.map(({ action }) => action.guise.name || moveIn(book, action.move).name),
+    beat.entries.map(({ action, then }) =>
+      [action, ...then].map((one) => calledIn(book, one)).join(', then '),
+    ),
   );
   const summary = $derived(
     [stopInWords(beat), amountInWords(beat.amount), ...rulesInWords(beat)].filter(Boolean),
   );
-  const labelled = $derived(['deck', 'letters', 'calls'].includes(device.kind));
 
   function setDevice(next: Device) {
     const entries = withFaces(next, beat.entries);
@@ -59,17 +61,32 @@
     const entries = beat.entries.map((one) => (one.id === entry.id ? entry : one));
     change({ ...beat, entries }, key && `${entry.id}.${key}`);
   }
-  const changeAction = (entry: Entry, action: Partial<Entry['action']>, key?: string) =>
-    changeEntry({ ...entry, action: { ...entry.action, ...action } }, key);
   function setMove(entry: Entry, move: Move) {
     const dose = doseForMove(entry.action.dose, move, setting.ages);
-    changeAction(entry, { move: move.id, dose });
+    changeEntry({ ...entry, action: { ...entry.action, move: move.id, dose } });
   }
   function add(move: Move) {
     const dose = usualDose(move, setting.ages);
     const action = { id: newId('ac'), move: move.id, guise: NO_GUISE, dose };
-    const entry: Entry = { id: newId('en'), label: '', faces: [], weight: 1, action };
+    const entry: Entry = {
+      id: newId('en'),
+      label: '',
+      faces: [],
+      weight: 1,
+      cards: 'suit',
+      action,
+      then: [],
+    };
     change({ ...beat, entries: withFaces(device, [...beat.entries, entry]) });
+  }
+  /** A total of the dice means this entry from now on, and no other. */
+  function putFace(total: number, entryId: string) {
+    const entries = beat.entries.map((entry) => {
+      const others = entry.faces.filter((face) => face !== total);
+      const faces = entry.id === entryId ? [...others, total].sort((a, b) => a - b) : others;
+      return { ...entry, faces };
+    });
+    change({ ...beat, entries });
   }
   function takeOut(entry: Entry) {
     const rest = beat.entries.filter(({ id }) => id !== entry.id);
@@ -85,11 +102,24 @@
   onchange={(say) => change({ ...beat, say }, 'say')}
   onleave={leave}
 />
-<p class="pl-1 leading-8">
+<p class={['pl-1 leading-8', active && 'mt-2']}>
   <span class="font-heading text-lg font-bold">{deviceInWords(beat)}</span>
   {#if !active}<span class="text-soft">{summary.join('; ')}</span>{/if}
 </p>
 {#if active}
+  <div class="mt-1 mb-2 pl-1">
+    <DeviceBoard
+      {beat}
+      {names}
+      {book}
+      {setting}
+      onpick={(id) => lines.get(id)?.querySelector('input')?.focus()}
+      onput={putFace}
+      onlabel={(entry, label) => changeEntry({ ...entry, label }, 'label')}
+      onmove={setMove}
+      onleave={leave}
+    />
+  </div>
   <div class="pl-1 text-soft">
     <p class="leading-8">
       Drawn from
@@ -114,20 +144,12 @@
             [3, 'three, added up'],
           ] as const}
           onchange={(dice) => setDevice({ ...device, dice })}
-        />{:else if device.kind === 'deck'}&nbsp;from
-        <InlineNumber
-          value={device.lowest}
-          label="Lowest card"
-          max={device.highest}
-          onchange={(lowest) => setDevice({ ...device, lowest: Math.round(lowest) })}
-        />
-        to
-        <InlineNumber
-          value={device.highest}
-          label="Highest card"
-          min={device.lowest}
-          max={13}
-          onchange={(highest) => setDevice({ ...device, highest: Math.round(highest) })}
+        />{:else if device.kind === 'deck'}&nbsp;<DeckSentence
+          {beat}
+          {device}
+          ages={setting.ages}
+          {book}
+          {change}
         />{/if},
       <InlineChoice
         value={beat.show}
@@ -165,7 +187,7 @@
 <!-- A touch anywhere on the closed table opens it, as the line above does by keyboard. -->
 <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
 <div
-  class={['mt-2 flex gap-6', active ? 'flex-col-reverse sm:flex-row' : 'cursor-pointer']}
+  class={['mt-2 flex gap-6', !active && 'cursor-pointer']}
   onclick={(event) => {
     if (active) return;
     event.currentTarget.closest('article')?.querySelector('textarea')?.focus();
@@ -173,71 +195,33 @@
 >
   <ul class="min-w-0 flex-1">
     {#each beat.entries as entry, index (entry.id)}
-      {@const { action } = entry}
       <li
         onfocusin={() => (openId = entry.id)}
+        {@attach (line) => {
+          lines.set(entry.id, line);
+          return () => void lines.delete(entry.id);
+        }}
         class={['flex items-start gap-3', active ? 'border-t border-line py-2' : 'py-0.5']}
       >
-        <span class="min-w-8 pt-0.5"><EntryMark {device} {entry} {index} /></span>
-        <div class="min-w-0 flex-1">
-          {#if active}
-            {#if labelled}
-              <input
-                class="inline-word min-w-12"
-                aria-label="What stands on it, {index + 1}"
-                maxlength="60"
-                placeholder="on it"
-                value={entry.label}
-                oninput={(event) =>
-                  changeEntry({ ...entry, label: event.currentTarget.value }, 'label')}
-                onblur={leave}
-              />
-            {/if}
-            {#if device.kind === 'spinner'}
-              <span class="text-soft"
-                >as wide as
-                <InlineNumber
-                  value={entry.weight}
-                  label="Width of sector {index + 1}"
-                  min={0}
-                  max={100}
-                  onchange={(weight) => changeEntry({ ...entry, weight }, 'weight')}
-                /></span
-              >
-            {/if}
-            <GuiseFields
-              part={action}
-              {book}
-              {active}
-              open={openId === entry.id}
-              {ideas}
-              onguise={(guise, key) => changeAction(entry, { guise }, key)}
-              onmove={(move) => setMove(entry, move)}
-              onremove={beat.entries.length > 1 ? () => takeOut(entry) : undefined}
-              onleave={leave}
-            >
-              <DoseSentence
-                dose={action.dose}
-                move={moveIn(book, action.move)}
-                active={beat.amount.from === 'dose'}
-                onchange={(dose, key) => changeAction(entry, { dose }, key)}
-              />
-            </GuiseFields>
-          {:else}
-            {#if labelled && device.kind !== 'letters' && entry.label && entry.label !== names[index]}<span
-                class="text-soft">{entry.label}</span
-              >{/if}
-            <b class="font-heading">{names[index]}</b>
-            {#if beat.amount.from === 'dose'}{doseInWords(action.dose)}{/if}
-          {/if}
-        </div>
+        <EntryLine
+          {beat}
+          {entry}
+          {index}
+          name={names[index]!}
+          {book}
+          {setting}
+          {active}
+          open={openId === entry.id}
+          {ideas}
+          change={changeEntry}
+          onremove={beat.entries.length > 1 ? () => takeOut(entry) : undefined}
+          {leave}
+        />
       </li>
     {/each}
   </ul>
-  {#if device.kind === 'spinner' && beat.entries.length > 0}
-    <div class={active ? '' : 'hidden sm:block'}>
-      <Wheel entries={beat.entries} {names} pixels={active ? 190 : 120} />
-    </div>
+  {#if !active && device.kind === 'spinner' && beat.entries.length > 0}
+    <div class="hidden sm:block"><Wheel entries={beat.entries} {names} pixels={120} /></div>
   {/if}
 </div>
 {#if active}

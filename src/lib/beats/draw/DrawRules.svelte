@@ -47,6 +47,30 @@
     ['stand-in', 'the stand-in is done'],
   ] as const;
 
+  const STEERINGS = [
+    ['alone', 'is left alone'],
+    ['cap', 'brings none more often than'],
+    ['fair', 'gives each a fair share'],
+    ['surprise', 'gives each a fair share, with no pattern to guess'],
+  ] as const;
+  const steering = $derived(
+    rules.mostOfOne !== null
+      ? 'cap'
+      : rules.noPattern
+        ? 'surprise'
+        : rules.mostAhead !== null
+          ? 'fair'
+          : 'alone',
+  );
+  /** None comes two more often than another: fair, and yet the last of a round is not known. */
+  const FAIR = 2;
+  const steer = (to: typeof steering) =>
+    set({
+      mostOfOne: to === 'cap' ? 4 : null,
+      mostAhead: to === 'fair' || to === 'surprise' ? FAIR : null,
+      noPattern: to === 'surprise',
+    });
+
   function setStop(after: DrawRules['stop']['after']) {
     const { stop } = rules;
     const times = stop.after === 'draws' ? stop.draws : stop.after === 'all seen' ? stop.most : 20;
@@ -133,15 +157,12 @@
           ['stand-in', 'the stand-in again'],
         ] as const}
         onchange={(thirdInARow) => set({ thirdInARow })}
-      />{/if}.
+      />{/if}. Chance
     <InlineChoice
-      value={rules.mostOfOne !== null}
-      label="Cap on one move"
-      choices={[
-        [false, 'Any may come as often as it likes'],
-        [true, 'None comes more often than'],
-      ] as const}
-      onchange={(capped) => set({ mostOfOne: capped ? 4 : null })}
+      value={steering}
+      label="How chance is steered"
+      choices={STEERINGS}
+      onchange={steer}
     />{#if rules.mostOfOne !== null}&nbsp;<InlineNumber
         value={rules.mostOfOne}
         label="Most of one move"
@@ -158,7 +179,11 @@
       [true, 'they travel to'],
     ] as const}
     onchange={(travels) =>
-      set({ between: travels ? { move: 'jog', leastSeconds: 5, mostSeconds: 10 } : null })}
+      set({
+        between: travels
+          ? { move: 'jog', leastSeconds: 5, mostSeconds: 10, tightens: false }
+          : null,
+      })}
   />{#if rules.between}{@const between = rules.between}&nbsp;music:
     <MovePicker
       {book}
@@ -198,13 +223,22 @@
           },
           'longest',
         )}
-    /> s, and freeze{/if}.
+    /> s,
+    <InlineChoice
+      value={between.tightens}
+      label="How the gaps go"
+      choices={[
+        [false, 'never twice alike'],
+        [true, 'shorter and shorter'],
+      ] as const}
+      onchange={(tightens) => set({ between: { ...between, tightens } })}
+    />, and freeze{/if}.
   <InlineChoice
     value={rules.turns}
     label="Whose turn"
     choices={[
-      ['leader', 'You draw'],
-      ['children', 'The children draw in turn'],
+      ['leader', device === 'calls' ? 'You call' : 'You draw'],
+      ['children', `The children ${device === 'calls' ? 'call' : 'draw'} in turn`],
     ] as const}
     onchange={(turns) => set({ turns })}
   />.

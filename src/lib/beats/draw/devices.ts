@@ -15,5 +15,7 @@ export function deviceOfKind(kind: Device['kind'], moves: number): Device {
   if (kind === 'die') {
     return { kind, sides: dieFor(Math.max(6, moves)), dice: 1 };
   }
-  return kind === 'deck' ? { kind, lowest: 1, highest: 10, copies: 1 } : { kind };
+  return kind === 'deck'
+    ? { kind, lowest: 1, highest: 10, copies: 1, courts: 10, jokers: 0 }
+    : { kind };
 }

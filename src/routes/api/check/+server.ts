@@ -1,6 +1,7 @@
 import { check, unroll } from '$core';
 import { json } from '@sveltejs/kit';
 import { mendOf, noteOf } from '$lib/findings/words';
+import { loadSoundBook } from '$lib/language/sound-book';
 import { readRequest } from '$lib/server/answer';
 import { checkRequestSchema } from '$lib/server/requests';
 import type { RequestHandler } from './$types';
@@ -11,7 +12,7 @@ export const POST: RequestHandler = async ({ request }) => {
   const { adventure, body } = read;
   const setting = body.setting ?? adventure.setting;
   const schedule = unroll(adventure, setting, body.pace);
-  const findings = check(adventure, setting, schedule).map((finding) => {
+  const findings = check(adventure, setting, schedule, await loadSoundBook()).map((finding) => {
     const { rule, severity, source, place, atSeconds, params, setAside } = finding;
     const message = noteOf(finding);
     return {

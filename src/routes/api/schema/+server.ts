@@ -5,6 +5,7 @@ import {
   checkRequestSchema,
   exportRequestSchema,
   fitRequestSchema,
+  forecastRequestSchema,
   oddsRequestSchema,
   scheduleRequestSchema,
 } from '$lib/server/requests';
@@ -17,6 +18,7 @@ export function GET() {
     '/api/check': z.toJSONSchema(checkRequestSchema),
     '/api/odds': z.toJSONSchema(oddsRequestSchema),
     '/api/fit': z.toJSONSchema(fitRequestSchema),
+    '/api/forecast': z.toJSONSchema(forecastRequestSchema),
     '/api/export/{format}': z.toJSONSchema(exportRequestSchema),
   };
   return json({ ...schema, title: 'Arrup adventure', $defs: { ...schema.$defs, requests } });

@@ -7,6 +7,10 @@
   import Play from '@lucide/svelte/icons/play';
   import Printer from '@lucide/svelte/icons/printer';
   import { EXPORTS, fileNameOf } from '$lib/prep/exports';
+  import ElsewhereSection from '$lib/prep/ElsewhereSection.svelte';
+  import KitSection from '$lib/prep/KitSection.svelte';
+  import LetterStrip from '$lib/prep/LetterStrip.svelte';
+  import RoomSection from '$lib/prep/RoomSection.svelte';
   import RunSheet from '$lib/prep/RunSheet.svelte';
   import { arrupDb } from '$lib/store/db';
   import { preferences } from '$lib/store/preferences.svelte';
@@ -18,6 +22,14 @@
   let missing = $state(false);
 
   const schedule = $derived(adventure && unroll(adventure, adventure.setting, preferences.pace));
+
+  const strips = $derived(
+    adventure?.chapters.flatMap(({ beats }) =>
+      beats.flatMap((beat) =>
+        beat.kind === 'draw' && beat.device.kind === 'letters' ? [beat] : [],
+      ),
+    ) ?? [],
+  );
 
   $effect(() => {
     const { id } = page.params;
@@ -46,7 +58,7 @@
       </a>
       <h1 class="mt-3 text-3xl">Ready for the morning</h1>
       <p class="mt-4 leading-8">
-        The run sheet, on
+        The run sheet{strips.length > 0 ? ' and the letter strip' : ''}, on
         <InlineChoice
           value={preferences.current.paper}
           label="Paper"
@@ -88,6 +100,18 @@
         </a>
       {/if}
     </div>
-    <RunSheet {adventure} {schedule} paper={preferences.current.paper} />
+    <div class="min-w-0">
+      <div class="mb-8 grid gap-x-10 gap-y-6 md:grid-cols-2 print:hidden">
+        <KitSection {adventure} />
+        <div class="flex flex-col gap-6">
+          <RoomSection {adventure} />
+          <ElsewhereSection {adventure} />
+        </div>
+      </div>
+      <RunSheet {adventure} {schedule} paper={preferences.current.paper} />
+      {#each strips as beat (beat.id)}
+        <LetterStrip {adventure} {beat} paper={preferences.current.paper} />
+      {/each}
+    </div>
   </main>
 {/if}

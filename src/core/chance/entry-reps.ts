@@ -1,0 +1,107 @@
+import { handsOf, shifted } from './hands';
+import { MOST_SUM, type Cost, type Distribution, type OddsInput } from './odds-shape';
+
+/** Chances of reps of one draw. */
+type Reps = ReadonlyMap<number, number>;
+
+function repsOf(costs: readonly Cost[], share: number, into: Map<number, number>): void {
+  for (const { chance, reps } of costs) into.set(reps, (into.get(reps) ?? 0) + chance * share);
+}
+
+function convolve(sums: Distribution, reps: Reps): number[] {
+  const pairs = [...reps];
+  const next = Array.from({ length: sums.length + Math.max(...reps.keys()) }, () => 0);
+  for (let sum = 0; sum < sums.length; sum += 1) {
+    const mass = sums[sum]!;
+    if (mass === 0) continue;
+    for (let n = 0; n < pairs.length; n += 1) next[sum + pairs[n]![0]]! += mass * pairs[n]![1];
+  }
+  return next;
+}
+
+/** The reps of an entry where they are always the same. */
+function fixedReps({ pot, costs }: OddsInput, entry: number): number | null {
+  const all = new Set<number>();
+  for (const [n, one] of pot.outcomes.entries()) {
+    if (one.entry === entry) for (const { reps } of costs[n]!) all.add(reps);
+  }
+  return all.size === 1 ? [...all][0]! : null;
+}
+
+/** How reps of one entry add up to, given that it is done k times; null where that is not all. */
+function sumsByCount(
+  input: OddsInput,
+  entry: number,
+  powers: Map<string, Distribution[]>,
+): ((k: number) => Distribution) | null {
+  const { pot } = input;
+  const outcomes = pot.outcomes.flatMap((one, n) =>
+    one.entry === entry ? [{ ...one, costs: input.costs[n]! }] : [],
+  );
+  const alike = outcomes.map(({ costs }) => JSON.stringify(costs));
+  const { returns } = pot.rules;
+  if (returns === 'back' || alike.every((one) => one === alike[0])) {
+    const all = outcomes.reduce((sum, { weight }) => sum + weight, 0);
+    const reps = new Map<number, number>();
+    for (const { costs, weight } of outcomes) repsOf(costs, weight / all, reps);
+    // Entries that share their chances of reps share the sums of those.
+    const key = JSON.stringify([...reps]);
+    const known = powers.get(key) ?? [[1]];
+    powers.set(key, known);
+    return (k) => {
+      while (known.length <= k) known.push(convolve(known.at(-1)!, reps));
+      return known[k]!;
+    };
+  }
+  const cards: number[] = [];
+  for (const { costs, copies } of outcomes) {
+    if (costs.length > 1) return null;
+    for (let n = 0; n < copies; n += 1) cards.push(costs[0]!.reps);
+  }
+  const whole = cards.reduce((sum, reps) => sum + reps, 0);
+  const byHand = handsOf(cards, cards.length);
+  return (k) => {
+    // Every full bag brings all of them; what is left over is a hand like any other.
+    const bags = Math.floor(k / cards.length);
+    return shifted(byHand[k - bags * cards.length]!, bags * whole);
+  };
+}
+
+/**
+ * How the reps of each entry are spread, from how often it is done: exact, for which card of its suit
+ * comes does not hang on how many. Null where the sums are too large, or where chance has a say in
+ * the amount of cards that stay out.
+ */
+export function entryReps(
+  input: OddsInput,
+  counts: readonly Distribution[],
+): readonly Distribution[] | null {
+  const result: Distribution[] = [];
+  const powers = new Map<string, Distribution[]>();
+  for (const [entry, chances] of counts.entries()) {
+    if (!input.pot.outcomes.some((one) => one.entry === entry)) {
+      result.push([1]);
+      continue;
+    }
+    const fixed = fixedReps(input, entry);
+    if (fixed !== null) {
+      const most = chances.findLastIndex((chance) => chance > 0);
+      const odds = Array.from({ length: most * fixed + 1 }, () => 0);
+      for (let k = 0; k <= most; k += 1) odds[k * fixed]! += chances[k]!;
+      result.push(odds);
+      continue;
+    }
+    const sums = sumsByCount(input, entry, powers);
+    if (!sums) return null;
+    const odds: number[] = [0];
+    for (const [k, chance] of chances.entries()) {
+      if (chance === 0) continue;
+      const list = sums(k);
+      if (list.length > MOST_SUM) return null;
+      while (odds.length < list.length) odds.push(0);
+      for (let reps = 0; reps < list.length; reps += 1) odds[reps]! += chance * list[reps]!;
+    }
+    result.push(odds);
+  }
+  return result;
+}

@@ -1,0 +1,147 @@
+import { Drawing } from '../chance/machine';
+import { potOf } from '../chance/pot';
+import type { Random } from '../chance/random';
+import { drawNext, type ResolvedDraw } from '../chance/resolve';
+import type { Beat, Draw } from '../model/beat';
+import { openDraws } from '../schedule/beats/draw';
+import { isWork, type Cue } from '../schedule/cue';
+import { drawCues, measureDraws, moveOfDraw, type DrawContext } from '../schedule/draw-cues';
+import { resolveDraws } from '../schedule/resolve-draws';
+import { afterWorkOn, Score, type Stance } from '../schedule/score';
+import { unrollBeat } from '../schedule/unroll';
+import { spansOf, type Spans } from './spans';
+
+/** Work on one move, in seconds and in what is counted. */
+export type MoveWork = Readonly<{ move: number; seconds: number; reps: number }>;
+
+/** What a stretch comes to, and the number of the stance that it ends in. */
+export type Stretch = Readonly<{ spans: Spans; work: readonly MoveWork[]; stance: number }>;
+
+/** Something of the session, played from a stance: what it comes to, chance included, and so on. */
+export type Step = (stance: number, random: Random, take: (stretch: Stretch) => void) => number;
+
+/** The session made ready for being played many times over. */
+export type SessionPlan = Readonly<{ steps: readonly Step[]; moves: readonly string[] }>;
+
+/** Numbers for things that are met again and again, by a word for each. */
+class Numbers<Thing> {
+  readonly things: Thing[] = [];
+  readonly #known = new Map<string, number>();
+
+  of(word: string, thing: Thing): number {
+    const known = this.#known.get(word);
+    if (known !== undefined) return known;
+    this.#known.set(word, this.things.length);
+    return this.things.push(thing) - 1;
+  }
+}
+
+/** More than any drawn amount, so that keys of draws do not meet. */
+const MOST_AMOUNT = 1024;
+
+class PlanMaker {
+  readonly stances = new Numbers<Stance>();
+  readonly moves = new Numbers<string>();
+  readonly #draws;
+
+  constructor(readonly context: DrawContext) {
+    const { adventure, setting, pace } = context;
+    this.#draws = resolveDraws(adventure, setting, pace);
+  }
+
+  stance(stance: Stance): number {
+    const { posture, kit, straightFromWork } = stance;
+    return this.stances.of(`${posture}|${straightFromWork}|${kit.join('|')}`, stance);
+  }
+
+  stretch(cues: readonly Cue[], stance: Stance): Stretch {
+    const work = new Map<number, { move: number; seconds: number; reps: number }>();
+    for (const cue of cues) {
+      if (!cue.doing || !isWork(cue)) continue;
+      const move = this.moves.of(cue.doing.move, cue.doing.move);
+      const sum = work.get(move) ?? { move, seconds: 0, reps: 0 };
+      sum.seconds += cue.lengthSeconds;
+      sum.reps += cue.reps;
+      work.set(move, sum);
+    }
+    return { spans: spansOf(cues), work: [...work.values()], stance: this.stance(stance) };
+  }
+
+  /** Beats in which nothing is left to chance, and the opening of the draws that follow. */
+  fixed(beats: readonly Beat[], opened: Draw | null): Step {
+    const { adventure, setting, pace, book } = this.context;
+    const known: (Stretch | undefined)[] = [];
+    const make = (from: number): Stretch => {
+      const score = new Score(
+        adventure,
+        setting,
+        pace,
+        book,
+        ({ id }) => this.#draws.get(id) ?? [],
+      );
+      score.takeStance(this.stances.things[from]!);
+      for (const beat of beats) unrollBeat(beat, score);
+      if (opened) openDraws(opened, score);
+      return this.stretch(score.cues, score.stance);
+    };
+    return (from, _random, take) => {
+      const stretch = (known[from] ??= make(from));
+      take(stretch);
+      return stretch.stance;
+    };
+  }
+
+  /** The draws of a beat, played anew each time by the same machine as on the Stage. */
+  draws(beat: Draw, drawing: Drawing): Step {
+    const { context } = this;
+    const measure = measureDraws(context, beat);
+    const byTime = beat.rules.stop.after === 'seconds';
+    const secondsOf = byTime ? (draw: ResolvedDraw) => measure(draw).seconds : () => 0;
+    // Arrays, for plain small keys: a map of large numbers took a third of all time.
+    const known: (Stretch | undefined)[][] = [];
+    const make = (from: number, draw: ResolvedDraw): Stretch => {
+      const cues = drawCues(context, beat, draw, this.stances.things[from]!);
+      return this.stretch(cues, afterWorkOn(moveOfDraw(beat, draw, context.book)));
+    };
+    const entries = beat.entries.length;
+    return (from, random, take) => {
+      drawing.reset();
+      let stance = from;
+      for (;;) {
+        const draw = drawNext(beat, drawing, random, secondsOf);
+        if (!draw) return stance;
+        const { entry, standIn, amount, betweenSeconds } = draw;
+        const which = (stance * entries + entry) * 2 + (standIn ? 1 : 0);
+        const row = (known[which] ??= []);
+        const stretch = (row[betweenSeconds * MOST_AMOUNT + (amount ?? 0)] ??= make(stance, draw));
+        take(stretch);
+        stance = stretch.stance;
+      }
+    };
+  }
+}
+
+/**
+ * The adventure as steps that can be played a hundred thousand times: what chance does not touch
+ * is unrolled once for each way of coming to it, and so is each draw. Played with no variation, a
+ * session is exactly as long as its schedule. Draws that were made beforehand stay as they are.
+ */
+export function planSession(context: DrawContext): SessionPlan {
+  const maker = new PlanMaker(context);
+  const { adventure, setting, pace, book } = context;
+  // The stance before anything has happened has the number 0.
+  maker.stance(new Score(adventure, setting, pace, book).stance);
+  const steps: Step[] = [];
+  let fixed: Beat[] = [];
+  for (const beat of adventure.chapters.flatMap(({ beats }) => beats)) {
+    const pot = beat.kind === 'draw' && beat.drawn === 'live' ? potOf(beat) : null;
+    if (beat.kind !== 'draw' || !pot?.ok) {
+      fixed.push(beat);
+      continue;
+    }
+    steps.push(maker.fixed(fixed, beat), maker.draws(beat, new Drawing(pot.value)));
+    fixed = [];
+  }
+  if (fixed.length > 0) steps.push(maker.fixed(fixed, null));
+  return { steps, moves: maker.moves.things };
+}

@@ -1,0 +1,159 @@
+import { Lexer, type Token, type Tokens } from 'marked';
+import { beatFromReading } from '../../language/beat-from-reading';
+import { makeMoveFinder } from '../../language/move-finder';
+import { readQuickLine, type LineHelp } from '../../language/quick-line';
+import type { SoundBook } from '../../language/sounds';
+import type { Adventure, Chapter } from '../../model/adventure';
+import type { Beat } from '../../model/beat';
+import type { Move } from '../../model/move';
+import { newAdventure, type NewId } from '../../model/new-adventure';
+import { problem, type Result } from '../../model/problem';
+import { MAX_LINE } from '../../model/text';
+import { moveBookOf } from '../../moves/move-book';
+import { readHeadLine } from './script-head';
+
+/** More than anybody writes by hand. */
+export const MAX_SCRIPT_CHARACTERS = 200_000;
+
+/** A line that was kept as something to say, though it seems to mean more. */
+export type UnreadLine = Readonly<{ line: number; text: string; words: readonly string[] }>;
+
+/** An adventure read from a script, and what was not understood in it. */
+export type ReadScript = Readonly<{ adventure: Adventure; unread: readonly UnreadLine[] }>;
+
+/** What a script is read with: fresh ids, a seed for each draw, own moves, sounds if loaded. */
+export type ScriptSource = Readonly<{
+  newId: NewId;
+  newSeed: () => number;
+  moves?: readonly Move[];
+  book?: SoundBook | null;
+}>;
+
+/** Marks of Markdown that are only for the eye, and line breaks within a thing that is said. */
+const plain = (text: string) =>
+  text
+    .replace(/\\([\\`*_{}[\]<>()#+\-.!|~])/gu, '$1')
+    .replace(/(\*\*|__|\*|_)(?=\S)(.+?)\1/gu, '$2')
+    .replace(/\s+/gu, ' ')
+    .trim();
+
+class ScriptReader {
+  adventure: Adventure;
+  readonly chapters: { -readonly [K in keyof Chapter]: Chapter[K] }[] = [];
+  readonly unread: UnreadLine[] = [];
+  #say = '';
+  readonly #finder;
+
+  constructor(readonly source: ScriptSource) {
+    const { newId, moves = [] } = source;
+    this.adventure = { ...newAdventure(newId), moves };
+    this.#finder = makeMoveFinder(moveBookOf({ moves }));
+  }
+
+  #help(): LineHelp {
+    return { kit: this.adventure.setting.kit, book: this.source.book ?? null };
+  }
+
+  #open(title: string): void {
+    const { newId } = this.source;
+    const read = readQuickLine(`# ${title}`, this.#finder, this.adventure.setting.ages);
+    const kind = read.kind === 'chapter' ? read.chapterKind : 'adventure';
+    // "Warm-up: up the reed path" is a warm-up with a name of its own.
+    const [, own = title] = /^[^:]+:\s*(.+)$/u.exec(title) ?? [];
+    this.chapters.push({ id: newId('ch'), kind, title: own.slice(0, 120), beats: [] });
+  }
+
+  #add(beat: Beat): void {
+    if (this.chapters.length === 0) this.#open('The adventure');
+    const chapter = this.chapters.at(-1)!;
+    const say = this.#say;
+    this.#say = '';
+    const whole = say && 'say' in beat ? { ...beat, say } : beat;
+    if (say && !('say' in beat)) this.tell(say);
+    chapter.beats = [...chapter.beats, whole];
+  }
+
+  tell(text: string): void {
+    const { newId } = this.source;
+    const said = text.replace(/^["“]|["”]$/gu, '').slice(0, MAX_LINE);
+    const read = readQuickLine(`"${said}"`, this.#finder, this.adventure.setting.ages);
+    const beat = beatFromReading(read, this.adventure.defaults, newId, 0);
+    if (beat) this.#add(beat);
+  }
+
+  say(text: string): void {
+    this.#say = text.slice(0, MAX_LINE);
+  }
+
+  line(text: string, line: number): void {
+    const { newId, newSeed } = this.source;
+    const { defaults, setting } = this.adventure;
+    const read = readQuickLine(text, this.#finder, setting.ages, this.#help());
+    if (read.kind === 'chapter') return this.#open(read.title);
+    if (read.kind === 'tell' && read.unread.length > 0) {
+      this.unread.push({ line, text, words: read.unread });
+    }
+    const beat = beatFromReading(read, defaults, newId, newSeed());
+    if (beat) this.#add(beat);
+  }
+
+  heading({ depth, text }: Tokens.Heading): void {
+    if (depth === 1 && this.chapters.length === 0 && this.adventure.title === '') {
+      this.adventure = { ...this.adventure, title: plain(text).slice(0, 120) };
+    } else this.#open(plain(text));
+  }
+
+  paragraph(text: string, line: number): void {
+    if (this.chapters.length > 0) return this.tell(plain(text));
+    for (const [n, one] of text.split('\n').entries()) {
+      const read = readHeadLine(this.adventure, plain(one));
+      if (read) this.adventure = read;
+      else this.unread.push({ line: line + n, text: one, words: [one] });
+    }
+  }
+
+  item({ tokens }: Tokens.ListItem, line: number): void {
+    const [first, ...others] = tokens;
+    for (const one of others) if (one.type === 'blockquote') this.say(plain(one.text as string));
+    const text = plain(first && 'text' in first ? String(first.text) : '');
+    if (this.chapters.length === 0) this.paragraph(text, line);
+    else this.line(text, line);
+  }
+
+  token(token: Token, line: number): void {
+    if (token.type === 'heading') this.heading(token as Tokens.Heading);
+    else if (token.type === 'paragraph') this.paragraph((token as Tokens.Paragraph).text, line);
+    else if (token.type === 'blockquote') this.say(plain((token as Tokens.Blockquote).text));
+    else if (token.type === 'list') {
+      let at = line;
+      for (const item of (token as Tokens.List).items) {
+        this.item(item, at);
+        at += item.raw.split('\n').length - 1 || 1;
+      }
+    }
+  }
+}
+
+/**
+ * A script written by hand in Markdown as an adventure: the first heading is its title, lines like
+ * "Ages: 4 to 5" below it are its setting, further headings are chapters, paragraphs are said, list
+ * items are read as on the Desk, and a quotation is what is said before the item that follows or
+ * holds it. What is not understood stays as a line to say, and is told with its line number. Refused
+ * only where it is too large, or has nothing in it.
+ */
+export function parseScript(text: string, source: ScriptSource): Result<ReadScript> {
+  if (text.length > MAX_SCRIPT_CHARACTERS) {
+    return { ok: false, problems: [problem('too-large', [], { most: MAX_SCRIPT_CHARACTERS })] };
+  }
+  const reader = new ScriptReader(source);
+  let line = 1;
+  for (const token of new Lexer().lex(text.replace(/^\uFEFF/u, ''))) {
+    reader.token(token, line);
+    line += token.raw.split('\n').length - 1;
+  }
+  const { adventure, chapters, unread } = reader;
+  if (!chapters.some(({ beats }) => beats.length > 0)) {
+    return { ok: false, problems: [problem('no-script')] };
+  }
+  return { ok: true, value: { adventure: { ...adventure, chapters }, unread } };
+}

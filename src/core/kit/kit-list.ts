@@ -1,0 +1,72 @@
+import type { Adventure } from '../model/adventure';
+import { childrenIn, type Setting } from '../model/setting';
+import { spotsNeeded } from '../room/how-many';
+import { isThing } from '../moves/fits-setting';
+import { movesUsed } from '../moves/needs';
+import { ANY_THING, THINGS } from './things';
+
+/** A thing to gather: how many, what for, whether it is there, and what stands in for it. */
+export type KitLine = Readonly<{
+  thing: string;
+  count: number;
+  sharedBy: number | 'group';
+  /** Names of the moves, or of the draws, that need it. */
+  uses: readonly string[];
+  /** How many the setting has: null where it says that there are some, but not how many. */
+  atHand: number | null;
+  household: string;
+}>;
+
+/** A thing is there and there are enough of it. */
+export function isShort({ count, atHand }: Pick<KitLine, 'count' | 'atHand'>): boolean {
+  return atHand !== null && atHand < count;
+}
+
+/** "12 bean bags": 12 of the thing; "mats": some; 0 where the setting does not name it. */
+function countAtHand({ kit }: Setting, thing: string): number | null {
+  const named = kit.filter((one) => isThing(one.trim(), thing));
+  if (named.length === 0) return 0;
+  const numbers = named.map((one) => /^\s*(\d+)/u.exec(one)?.[1]);
+  if (numbers.some((one) => one === undefined)) return null;
+  return numbers.reduce((sum, one) => sum + Number(one), 0);
+}
+
+/** What the devices of chance are drawn with; a list, letters and calls need nothing. */
+function devicesOf(adventure: Adventure): Map<string, string[]> {
+  const needed = new Map<string, string[]>();
+  const note = (thing: string, use: string) =>
+    needed.set(thing, [...(needed.get(thing) ?? []), use]);
+  for (const { title, beats } of adventure.chapters) {
+    for (const beat of beats) {
+      if (beat.kind !== 'draw' || beat.drawn === 'beforehand') continue;
+      if (beat.device.kind === 'die') note('die', title);
+      if (beat.device.kind === 'spinner') note('spinner', title);
+      if (beat.device.kind === 'deck') note('pack of cards', title);
+      if (beat.device.kind === 'calls') note('cone', title);
+      if (beat.amount.from === 'number die') note('number die', title);
+    }
+  }
+  return needed;
+}
+
+/**
+ * Everything to gather for an adventure led in `setting`: what its moves are done with, mats under
+ * what is done lying down, and what is drawn from; what is short comes first. A film has one child.
+ */
+export function kitListOf(adventure: Adventure, setting: Setting): readonly KitLine[] {
+  const children = childrenIn(setting);
+  const uses = devicesOf(adventure);
+  for (const move of movesUsed(adventure)) {
+    const things = move.surface === 'mat' ? [...move.kit, 'mat'] : move.kit;
+    for (const thing of things) uses.set(thing, [...(uses.get(thing) ?? []), move.name]);
+  }
+  return [...uses]
+    .map(([thing, list]): KitLine => {
+      const { sharedBy, household } = THINGS[thing] ?? ANY_THING;
+      const each = sharedBy === 'group' ? 1 : Math.ceil(children / sharedBy);
+      const count = thing === 'cone' ? Math.max(each, spotsNeeded(adventure)) : each;
+      const atHand = countAtHand(setting, thing);
+      return { thing, count, sharedBy, uses: [...new Set(list)], atHand, household };
+    })
+    .sort((a, b) => Number(isShort(b)) - Number(isShort(a)));
+}

@@ -1,0 +1,42 @@
+import type { Migration } from './migration';
+
+type Json = Readonly<Record<string, unknown>>;
+
+const isJson = (value: unknown): value is Json =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+/** The object at a key changed, the objects in a list each; anything else is left for the check. */
+function at(object: Json, key: string, change: (value: Json) => Json): Json {
+  const value = object[key];
+  if (isJson(value)) return { ...object, [key]: change(value) };
+  if (!Array.isArray(value)) return object;
+  return { ...object, [key]: value.map((one: unknown) => (isJson(one) ? change(one) : one)) };
+}
+
+function changeDraw(beat: Json): Json {
+  if (beat.kind !== 'draw') return beat;
+  const withDeck = at(beat, 'device', (device) =>
+    device.kind === 'deck' ? { ...device, courts: null, jokers: 0 } : device,
+  );
+  const withCards = at(withDeck, 'entries', (entry) => ({
+    ...entry,
+    cards: 'suit',
+    then: [],
+  }));
+  return at(withCards, 'rules', (rules) => ({
+    ...at(rules, 'between', (between) => ({ ...between, tightens: false })),
+    mostAhead: null,
+    noPattern: false,
+  }));
+}
+
+/**
+ * Court cards and jokers, sequences, a fair share without a bag, calls without a pattern, gaps that
+ * tighten.
+ */
+export const toVersion2: Migration = {
+  from: 1,
+  migrate: (document) => ({
+    ...at(document, 'chapters', (chapter) => at(chapter, 'beats', changeDraw)),
+  }),
+};

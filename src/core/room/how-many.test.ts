@@ -1,0 +1,86 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { atOnce, crowdingOf, SPOT_METRES } from './how-many';
+import { fetchSums, HANDLE_SECONDS } from './fetch';
+
+const room = (lengthMetres: number, widthMetres: number) => ({ lengthMetres, widthMetres });
+
+describe('how many at once', () => {
+  it('a hall of 10 by 8 metres: thirty on the spot, five lanes, thirteen all over', () => {
+    expect(atOnce('spot', room(10, 8))).toBe(6 * 5);
+    expect(atOnce('lane', room(8, 10))).toBe(5);
+    expect(atOnce('room', room(10, 8))).toBe(13);
+    expect(atOnce('lane', room(3, 3))).toBe(0);
+    expect(atOnce('spot', room(0, 0))).toBe(0);
+  });
+
+  it('never puts two children nearer than an arm and a step, nor fewer into a larger room', () => {
+    const metres = fc.double({ min: 0, max: 60, noNaN: true });
+    fc.assert(
+      fc.property(metres, metres, metres, (length, width, more) => {
+        const spots = atOnce('spot', room(length, width));
+        expect(spots * SPOT_METRES ** 2).toBeLessThanOrEqual(length * width + 1e-9);
+        for (const space of ['spot', 'lane', 'room'] as const) {
+          const larger = atOnce(space, room(length + more, width + more));
+          expect(larger).toBeGreaterThanOrEqual(atOnce(space, room(length, width)));
+        }
+      }),
+    );
+  });
+
+  it('sends a group in waves where it does not fit, and says where nobody fits', () => {
+    const moves = [
+      { name: 'squat', space: 'spot' },
+      { name: 'hop', space: 'lane' },
+    ] as const;
+    const whole = { heightMetres: 3, floor: 'hard', wallFree: true } as const;
+    const hall = { room: { ...room(10, 8), ...whole }, group: 12 };
+    expect(crowdingOf(moves, hall)).toEqual([
+      { space: 'spot', moves: ['squat'], atOnce: 30, waves: 1 },
+      { space: 'lane', moves: ['hop'], atOnce: 5, waves: 3 },
+    ]);
+    const none = crowdingOf(moves, { room: { ...room(1, 1), ...whole }, group: 12 });
+    expect(none.map(({ waves }) => waves)).toEqual([0, 0]);
+  });
+});
+
+describe('fetch and sort', () => {
+  const base = { children: 6, things: 12, metres: 5, seconds: 15, metresPerSecond: 2 };
+
+  it('six children, 5 metres at 2 m/s, 15 seconds: two trips each, twelve things', () => {
+    // By hand: 2 x 5 / 2 + 2 = 7 s a trip, two trips in 14 s.
+    expect(fetchSums(base)).toEqual({
+      trips: 2,
+      brought: 12,
+      enough: true,
+      secondsNeeded: 14,
+      mostMetres: 5.5,
+      mostThings: 12,
+    });
+  });
+
+  it('says truly what would make it come out: time, way, or number', () => {
+    const counts = fc.integer({ min: 1, max: 60 });
+    const sizes = fc.double({ min: 0.5, max: 30, noNaN: true });
+    fc.assert(
+      fc.property(
+        counts,
+        counts,
+        sizes,
+        sizes,
+        sizes,
+        (children, things, metres, seconds, speed) => {
+          const asked = { children, things, metres, seconds, metresPerSecond: speed };
+          const { enough, secondsNeeded, mostMetres, mostThings } = fetchSums(asked);
+          expect(fetchSums({ ...asked, seconds: secondsNeeded + 1e-6 }).enough).toBe(true);
+          expect(enough).toBe(mostThings >= things);
+          if (mostMetres > 0) {
+            expect(fetchSums({ ...asked, metres: mostMetres - 1e-6 }).enough).toBe(true);
+          }
+        },
+      ),
+    );
+    expect(HANDLE_SECONDS).toBeGreaterThan(0);
+    expect(() => fetchSums({ ...base, metresPerSecond: 0 })).toThrow(RangeError);
+  });
+});

@@ -1,0 +1,60 @@
+import type { Adventure } from '../model/adventure';
+import type { Move } from '../model/move';
+import type { Setting } from '../model/setting';
+import { FINISH_BEFORE_WALL_METRES } from './spots';
+
+/** Between two children on the spot: an arm's length each and a step. Common practice. */
+export const SPOT_METRES = 1.5;
+/** Room for each child where all travel across one another. Our own judgement. */
+export const CROSSING_SQUARE_METRES = 6;
+
+type Room = Pick<Setting['room'], 'lengthMetres' | 'widthMetres'>;
+
+const along = (metres: number) => Math.floor(metres / SPOT_METRES);
+
+/**
+ * How many children can do a move at once: on spots in a grid, in lanes side by side along the longer
+ * wall, or all over the floor. 0 where there is not even room for one.
+ */
+export function atOnce(space: Move['space'], { lengthMetres, widthMetres }: Room): number {
+  if (space === 'spot') return along(lengthMetres) * along(widthMetres);
+  if (space === 'lane') {
+    const [long, short] = [lengthMetres, widthMetres].sort((a, b) => b - a);
+    // A lane ends two metres before the wall, and must still go somewhere.
+    return long! > FINISH_BEFORE_WALL_METRES + SPOT_METRES ? along(short!) : 0;
+  }
+  return Math.floor((lengthMetres * widthMetres) / CROSSING_SQUARE_METRES);
+}
+
+/** How a group fits a room for moves that need one kind of space. */
+export type Crowding = Readonly<{
+  space: Move['space'];
+  moves: readonly string[];
+  atOnce: number;
+  /** Goes, one after another, until all have had theirs; 0 where there is no room at all. */
+  waves: number;
+}>;
+
+/** Where a group fits, and where it must go in waves: for each kind of space that is in use. */
+export function crowdingOf(
+  moves: readonly Pick<Move, 'name' | 'space'>[],
+  { room, group }: Pick<Setting, 'room' | 'group'>,
+): readonly Crowding[] {
+  return (['spot', 'lane', 'room'] as const).flatMap((space): Crowding[] => {
+    const names = moves.filter((move) => move.space === space).map(({ name }) => name);
+    if (names.length === 0) return [];
+    const fits = atOnce(space, room);
+    const waves = fits === 0 ? 0 : Math.ceil(group / fits);
+    return [{ space, moves: names, atOnce: fits, waves }];
+  });
+}
+
+/** Called spots that want a mark on the floor: the most that one beat has. */
+export function spotsNeeded(adventure: Adventure): number {
+  const counts = adventure.chapters.flatMap(({ beats }) =>
+    beats.map((beat) =>
+      beat.kind === 'draw' && beat.device.kind === 'calls' ? beat.entries.length : 0,
+    ),
+  );
+  return Math.max(0, ...counts);
+}

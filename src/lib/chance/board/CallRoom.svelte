@@ -1,0 +1,107 @@
+<!-- The room from above, the called spots where they are, with the way to each. -->
+<script lang="ts">
+  import {
+    metresToSpots,
+    moveIn,
+    secondsOnWay,
+    spotsAround,
+    type Ages,
+    type Draw,
+    type MoveBook,
+    type Setting,
+  } from '$core';
+  import { preferences } from '$lib/store/preferences.svelte';
+  import { sectorHue } from '../sector-look';
+
+  type Props = {
+    book: MoveBook;
+    ages: Ages;
+    entries: Draw['entries'];
+    room: Setting['room'];
+    /** The metres are the ways to go: they stand beside the spots. */
+    far: boolean;
+    onpick: (entryId: string) => void;
+  };
+  const { entries, book, ages, room, far, onpick }: Props = $props();
+
+  const PIXELS = 250;
+  const length = $derived(Math.max(1, room.lengthMetres));
+  const width = $derived(Math.max(1, room.widthMetres));
+  const scale = $derived(PIXELS / Math.max(length, width));
+  const spots = $derived(spotsAround(room, entries.length));
+  const metres = $derived(metresToSpots(room, entries.length));
+  /** "5 m, 14 s": one way, or there and back, by the move's own pace. */
+  const wayTo = ({ move, dose }: Draw['entries'][number]['action'], far: number) => {
+    const seconds = secondsOnWay(moveIn(book, move), far, dose.ways, ages, preferences.pace);
+    return `${far} m, ${Math.round(seconds)} s`;
+  };
+</script>
+
+<div
+  class="room"
+  style:width="{length * scale}px"
+  style:height="{width * scale}px"
+  role="group"
+  aria-label="The room, {room.lengthMetres} by {room.widthMetres} metres, and the spots in it"
+>
+  <span class="middle" aria-hidden="true"></span>
+  {#each entries as { id, label, action }, n (id)}
+    {@const { xMetres, yMetres } = spots[n]!}
+    <button
+      type="button"
+      style:left="{(length / 2 + xMetres) * scale}px"
+      style:top="{(width / 2 + yMetres) * scale}px"
+      style:--hue={sectorHue(n)}
+      onclick={() => onpick(id)}
+    >
+      <span class="dot">{n + 1}</span>
+      <span class="label">{label || n + 1}{far ? `, ${wayTo(action, metres[n]!)}` : ''}</span>
+    </button>
+  {/each}
+</div>
+
+<style>
+  .room {
+    position: relative;
+    max-width: 100%;
+    border: 3px solid var(--ink);
+    border-radius: 6px;
+    background: var(--raised);
+  }
+  .middle {
+    position: absolute;
+    left: 50%;
+    top: 50%;
+    width: 12px;
+    height: 12px;
+    translate: -50% -50%;
+    border: 2px dashed var(--soft);
+    border-radius: 50%;
+  }
+  button {
+    position: absolute;
+    translate: -50% -50%;
+    display: flex;
+    flex-direction: column;
+    align-items: center;
+    min-width: 24px;
+    min-height: 24px;
+    font-size: 0.875rem;
+    font-weight: 650;
+    line-height: 1.1;
+  }
+  .dot {
+    display: grid;
+    place-items: center;
+    width: 28px;
+    height: 28px;
+    border: 2px solid var(--ink);
+    border-radius: 50%;
+    background: color-mix(in oklab, var(--hue) 45%, var(--raised));
+  }
+  .label {
+    padding: 0 2px;
+    white-space: nowrap;
+    background: var(--raised);
+  }
+</style>

@@ -1,0 +1,109 @@
+<!-- The die unfolded: each face with the move that is on it; touch a face to put another on. -->
+<script lang="ts">
+  import { diceTotals, type Device, type Draw } from '$core';
+  import Face from '../Face.svelte';
+  import { sectorHue } from '../sector-look';
+
+  type Props = {
+    device: Extract<Device, { kind: 'die' }>;
+    entries: Draw['entries'];
+    names: readonly string[];
+    /** `total` is to mean this entry from now on. */
+    onput: (total: number, entryId: string) => void;
+  };
+  const { device, entries, names, onput }: Props = $props();
+
+  /** A cube unfolds into a cross: opposite faces, which add up to 7, are two apart in the long arm. */
+  const CROSS: Readonly<Record<number, string>> = {
+    1: '2 / 2',
+    2: '1 / 2',
+    3: '2 / 3',
+    4: '2 / 1',
+    5: '3 / 2',
+    6: '2 / 4',
+  };
+  const cube = $derived(device.dice === 1 && device.sides === 6);
+  const totals = $derived(diceTotals(device));
+  const entryOf = (total: number) => entries.findIndex(({ faces }) => faces.includes(total));
+</script>
+
+<div class={['net', cube ? 'cross' : 'row']} role="group" aria-label="What is on each face">
+  {#each totals as total (total)}
+    {@const index = entryOf(total)}
+    <label
+      class="tile"
+      style:grid-area={cube ? `${CROSS[total]} / auto / auto` : undefined}
+      style:--hue={index < 0 ? 'var(--sunk)' : sectorHue(index)}
+    >
+      <Face face={total} pixels={26} />
+      <span class="name">{index < 0 ? 'nothing' : names[index]}</span>
+      <select
+        aria-label="Move on {total}"
+        value={entries[index]?.id ?? ''}
+        onchange={(event) => onput(total, event.currentTarget.value)}
+      >
+        {#if index < 0}<option value="">nothing</option>{/if}
+        {#each entries as { id }, n (id)}<option value={id}>{names[n]}</option>{/each}
+      </select>
+    </label>
+  {/each}
+</div>
+
+<style>
+  .cross {
+    display: grid;
+    grid-template-columns: repeat(4, 5.4rem);
+    grid-auto-rows: 5.4rem;
+    gap: 2px;
+  }
+  .row {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px;
+  }
+  .row .tile {
+    width: 5.4rem;
+    height: 5.4rem;
+  }
+  .tile {
+    position: relative;
+    display: flex;
+    flex-direction: column;
+    align-items: center;
+    justify-content: center;
+    gap: 0.3rem;
+    border: 2px solid var(--ink);
+    border-radius: 8px;
+    background: color-mix(in oklab, var(--hue) 38%, var(--raised));
+    padding: 0.25rem;
+    text-align: center;
+  }
+  .tile:focus-within,
+  .tile:hover {
+    outline: 3px solid var(--water);
+  }
+  .name {
+    display: -webkit-box;
+    overflow: hidden;
+    font-size: 0.875rem;
+    font-weight: 650;
+    line-height: 1.05;
+    -webkit-box-orient: vertical;
+    -webkit-line-clamp: 2;
+    line-clamp: 2;
+  }
+  select {
+    position: absolute;
+    inset: 0;
+    width: 100%;
+    height: 100%;
+    opacity: 0;
+    cursor: pointer;
+  }
+  @media (max-width: 520px) {
+    .cross {
+      grid-template-columns: repeat(4, 4.3rem);
+      grid-auto-rows: 4.8rem;
+    }
+  }
+</style>

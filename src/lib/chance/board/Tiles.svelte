@@ -1,0 +1,99 @@
+<!-- The suits of a deck as cards, or the boxes of a letter strip: written on where they stand. -->
+<script lang="ts">
+  import { moveIn, type Device, type Draw, type Entry, type Move, type MoveBook } from '$core';
+  import MovePicker from '$lib/beats/MovePicker.svelte';
+  import { pictureFor } from '$lib/pictures/pictures';
+  import { sectorHue } from '../sector-look';
+
+  type Props = {
+    device: Device;
+    entries: Draw['entries'];
+    book: MoveBook;
+    onlabel: (entry: Entry, label: string) => void;
+    onmove: (entry: Entry, move: Move) => void;
+    onleave: () => void;
+  };
+  const { device, entries, book, onlabel, onmove, onleave }: Props = $props();
+
+  const letters = $derived(device.kind === 'letters');
+</script>
+
+<ul class="tiles" aria-label={letters ? 'The letters of the strip' : 'The cards of each suit'}>
+  {#each entries as entry, n (entry.id)}
+    {@const { label, action } = entry}
+    {@const move = moveIn(book, action.move)}
+    {@const Picture = pictureFor(action.guise.picture, move)}
+    <li class={letters ? 'box' : 'card'} style:--hue={sectorHue(n)}>
+      <input
+        class="label"
+        aria-label="What stands on it, {n + 1}"
+        maxlength="60"
+        placeholder={String(n + 1)}
+        value={label}
+        oninput={(event) => onlabel(entry, event.currentTarget.value)}
+        onblur={onleave}
+      />
+      <span aria-hidden="true"><Picture size={26} /></span>
+      {#if letters && action.guise.picture}<span class="word">{action.guise.picture}</span>{/if}
+      <MovePicker
+        {book}
+        text={move.name}
+        label="Move on {label || n + 1}"
+        class="name"
+        onpick={(next) => onmove(entry, next)}
+      />
+    </li>
+  {/each}
+</ul>
+
+<style>
+  .tiles {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 5px;
+  }
+  li {
+    display: flex;
+    flex-direction: column;
+    align-items: center;
+    justify-content: space-between;
+    gap: 0.2rem;
+    border: 2px solid var(--ink);
+    padding: 0.3rem 0.2rem;
+    text-align: center;
+  }
+  .card {
+    width: 6rem;
+    min-height: 7.5rem;
+    border-radius: 9px;
+    background: color-mix(in oklab, var(--hue) 34%, var(--raised));
+  }
+  .box {
+    width: 6rem;
+    min-height: 7rem;
+    border-radius: 4px;
+    background: var(--raised);
+  }
+  .label {
+    width: 100%;
+    border: 0;
+    background: transparent;
+    padding: 0;
+    font-family: var(--font-heading);
+    font-weight: 800;
+    text-align: center;
+  }
+  .box .label {
+    font-size: 1.5rem;
+    line-height: 1;
+  }
+  .word {
+    font-weight: 700;
+    line-height: 1.05;
+  }
+  li :global(.name) {
+    font-size: 0.875rem;
+    line-height: 1.1;
+    text-align: center;
+  }
+</style>

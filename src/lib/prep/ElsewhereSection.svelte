@@ -1,0 +1,75 @@
+<!-- The same adventure in another place: how long it is there, what does not fit, what to take. -->
+<script lang="ts">
+  import {
+    clockOf,
+    insteadOf,
+    lacksOf,
+    moveBookOf,
+    movesUsed,
+    unroll,
+    USUAL_PRESETS,
+    type Adventure,
+    type Setting,
+  } from '$core';
+  import { preferences } from '$lib/store/preferences.svelte';
+  import { presets } from '$lib/store/presets.svelte';
+  import InlineChoice from '$lib/ui/InlineChoice.svelte';
+
+  const { adventure }: { adventure: Adventure } = $props();
+
+  $effect(() => {
+    void presets.load();
+  });
+  const all = $derived([...USUAL_PRESETS, ...presets.own]);
+  let chosen = $state(0);
+
+  const there = $derived<Setting>({ ...adventure.setting, ...all[chosen]?.setting });
+  const book = $derived(moveBookOf(adventure));
+  const LACKS: Readonly<Record<string, string>> = {
+    mat: 'a mat',
+    height: 'height to jump',
+    wall: 'a free wall',
+    room: 'room to run',
+  };
+  const changes = $derived(
+    movesUsed(adventure).flatMap((move) => {
+      const here = lacksOf(move, adventure.setting);
+      const lacks = lacksOf(move, there).filter((what) => !here.includes(what));
+      if (lacks.length === 0) return [];
+      const instead = insteadOf(move, book.values(), there);
+      return [{ move, lacks: lacks.map((what) => LACKS[what] ?? `a ${what}`), instead }];
+    }),
+  );
+  const seconds = $derived(
+    [adventure.setting, there].map(
+      (setting) => unroll(adventure, setting, preferences.pace).totalSeconds,
+    ),
+  );
+</script>
+
+<section aria-labelledby="elsewhere-title">
+  <h2 id="elsewhere-title" class="text-xl">Somewhere else, if it rains</h2>
+  <p class="mt-1 leading-8">
+    In
+    <InlineChoice
+      value={chosen}
+      label="Another place"
+      choices={all.map(({ name }, n) => [n, name] as const)}
+      onchange={(n) => (chosen = n)}
+    />
+    {seconds[0] === seconds[1]
+      ? `it takes as long, ${clockOf(seconds[1]!)}.`
+      : `it takes ${clockOf(seconds[1]!)} instead of ${clockOf(seconds[0]!)}.`}
+    {changes.length === 0 ? 'Every move fits there too.' : ''}
+  </p>
+  {#if changes.length > 0}
+    <ul data-elsewhere>
+      {#each changes as { move, lacks, instead } (move.id)}
+        <li class="border-t border-line py-2">
+          <b>{move.name}</b> lacks {lacks.join(' and ')}{#if instead}; take
+            <b>{instead.name}</b> instead{/if}.
+        </li>
+      {/each}
+    </ul>
+  {/if}
+</section>

@@ -1,0 +1,105 @@
+<!-- How the group fits the room, and whether things can be fetched in the time. -->
+<script lang="ts">
+  import {
+    capital,
+    childrenIn,
+    crowdingOf,
+    fetchSums,
+    metresToSpots,
+    moveBookOf,
+    moveIn,
+    movesUsed,
+    secondsOnWay,
+    type Adventure,
+    type Crowding,
+  } from '$core';
+  import MovePicker from '$lib/beats/MovePicker.svelte';
+  import { preferences } from '$lib/store/preferences.svelte';
+  import InlineNumber from '$lib/ui/InlineNumber.svelte';
+
+  const { adventure }: { adventure: Adventure } = $props();
+
+  const setting = $derived(adventure.setting);
+  const book = $derived(moveBookOf(adventure));
+  const crowding = $derived(crowdingOf(movesUsed(adventure), setting));
+  const children = $derived(childrenIn(setting));
+
+  const KINDS: Readonly<Record<Crowding['space'], string>> = {
+    spot: 'on the spot, an arm and a step apart',
+    lane: 'side by side in lanes, stopping two metres before the wall',
+    room: 'all over the floor',
+  };
+  function said({ atOnce, waves }: Crowding): string {
+    if (waves === 0) return 'there is no room for it here';
+    if (waves === 1) return `all ${children === 1 ? 'of you' : children} at once`;
+    return waves === 2
+      ? `${atOnce} at a time: half the group, then the other half`
+      : `${atOnce} at a time: ${waves} goes, one after another`;
+  }
+
+  /** Fetching is asked for in numbers: things, way, seconds, and how they travel. */
+  let things = $state(24);
+  let seconds = $state(15);
+  let way = $state<number | null>(null);
+  let moveId = $state('jog');
+  const metres = $derived(way ?? metresToSpots(setting.room, 4)[0]!);
+  const speed = $derived(
+    metres / secondsOnWay(moveIn(book, moveId), metres, 1, setting.ages, preferences.pace),
+  );
+  const sums = $derived(fetchSums({ children, things, metres, seconds, metresPerSecond: speed }));
+</script>
+
+<section aria-labelledby="room-title">
+  <h2 id="room-title" class="text-xl">In the room</h2>
+  <p class="mt-1 text-soft">
+    {setting.room.lengthMetres} by {setting.room.widthMetres} metres, {setting.room.heightMetres} high.
+  </p>
+  <ul class="mt-2">
+    {#each crowding as one (one.space)}
+      <li class="border-t border-line py-2">
+        <b class={one.waves === 0 ? 'text-pencil' : ''}>{capital(said(one))}</b>, {KINDS[
+          one.space
+        ]}:
+        <span class="text-soft">{one.moves.join(', ')}</span>
+      </li>
+    {/each}
+  </ul>
+  {#if crowding.some(({ space, waves }) => space === 'room' && waves > 0) && children > 1}
+    <p class="mt-1">Paths cross there: everybody the same way round, or half of them at a time.</p>
+  {/if}
+  <details class="mt-2">
+    <summary class="w-fit cursor-pointer py-1 text-soft hover:text-ink"
+      >Can they fetch it all in time?</summary
+    >
+    <p class="leading-9">
+      <InlineNumber
+        value={things}
+        label="Things"
+        max={500}
+        onchange={(n) => (things = Math.round(n))}
+      />
+      things, fetched one at a time by {children}
+      {children === 1 ? 'child' : 'children'}, over
+      <InlineNumber value={metres} label="Metres" max={100} onchange={(n) => (way = n)} /> metres, travelling
+      by
+      <MovePicker
+        {book}
+        text={moveIn(book, moveId).name}
+        label="How they travel"
+        onpick={({ id }) => (moveId = id)}
+      />, in
+      <InlineNumber value={seconds} label="Seconds" max={600} onchange={(n) => (seconds = n)} /> s.
+    </p>
+    <p role="status" data-fetch={sums.enough ? 'enough' : 'short'} class="max-w-prose">
+      {#if sums.enough}
+        Yes: each makes {Math.ceil(things / children)}
+        {Math.ceil(things / children) === 1 ? 'trip' : 'trips'}, which takes {sums.secondsNeeded} s.
+      {:else}
+        No: they bring {sums.brought}. Give them {sums.secondsNeeded} s{sums.mostMetres > 0
+          ? `, or ${sums.mostMetres} metres`
+          : ''}{sums.mostThings > 0 ? `, or ${sums.mostThings} things` : ''}.
+      {/if}
+      <span class="text-soft">Speed by the move’s own tempo at this age; common practice.</span>
+    </p>
+  </details>
+</section>

@@ -1,0 +1,26 @@
+import { arrupDb } from '$lib/store/db';
+
+/** What has been gathered for an adventure: ticked off here, and still ticked tomorrow morning. */
+export class Gathered {
+  #things = $state.raw<readonly string[]>([]);
+  readonly #key: string;
+
+  constructor(adventureId: string) {
+    this.#key = `gathered.${adventureId}`;
+  }
+
+  async load(): Promise<void> {
+    const kept = await (await arrupDb()).get('settings', this.#key);
+    if (Array.isArray(kept)) this.#things = kept.filter((one) => typeof one === 'string');
+  }
+
+  has(thing: string): boolean {
+    return this.#things.includes(thing);
+  }
+
+  async tick(thing: string, there: boolean): Promise<void> {
+    const others = this.#things.filter((one) => one !== thing);
+    this.#things = there ? [...others, thing] : others;
+    await (await arrupDb()).put('settings', [...this.#things], this.#key);
+  }
+}
