@@ -47,6 +47,16 @@ function countReport(file, ok, read) {
   if (ok && totals.passed === 0) failed += 1;
 }
 
+/** The titles of the browser tests that ended with this status, in their files. */
+function titlesOf(suites, status) {
+  return suites.flatMap((suite) => [
+    ...suite.specs
+      .filter((spec) => spec.tests.some((test) => test.status === status))
+      .map((spec) => `${spec.file}: ${spec.title}`),
+    ...titlesOf(suite.suites ?? [], status),
+  ]);
+}
+
 count(check('Types', 'types'));
 count(check('Lint', 'lint'));
 count(check('Dependency rules', 'rules'));
@@ -64,10 +74,11 @@ if (count(check('Build', 'build'))) {
   const browserOk = check('Browser tests', 'browser', ['--reporter=list,json'], {
     PLAYWRIGHT_JSON_OUTPUT_NAME: browserFile,
   });
-  countReport(browserFile, browserOk, (r) => ({
-    passed: r.stats.expected + r.stats.flaky,
-    failed: r.stats.unexpected,
-  }));
+  countReport(browserFile, browserOk, (r) => {
+    for (const title of titlesOf(r.suites, 'flaky'))
+      console.log(`Passed at the second try: ${title}`);
+    return { passed: r.stats.expected + r.stats.flaky, failed: r.stats.unexpected };
+  });
 }
 
 console.log(`\n${passed} passed, ${failed} failed`);

@@ -1,5 +1,5 @@
 /** The built application in a browser that fails on any console error and any foreign request. */
-import { test as base, expect, type Page } from '@playwright/test';
+import { test as base, expect, type Locator, type Page } from '@playwright/test';
 
 export const test = base.extend<{ strict: void }>({
   strict: [
@@ -21,6 +21,15 @@ export const test = base.extend<{ strict: void }>({
   ],
 });
 export { expect };
+
+/** Waits until there is at least one row and each reads as it should. */
+export async function expectEach(rows: Locator, reads: RegExp): Promise<void> {
+  await expect(async () => {
+    const texts = await rows.allInnerTexts();
+    expect(texts).not.toEqual([]);
+    for (const text of texts) expect(text).toMatch(reads);
+  }).toPass({ timeout: 15_000 });
+}
 
 /** The shelf on a first visit, with the demo out. */
 export async function openShelf(page: Page): Promise<void> {

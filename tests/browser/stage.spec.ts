@@ -57,7 +57,9 @@ test('goes on at the same place after a reload, with the log whole', async ({ pa
   await begin(page, 'adv_late-letter');
   for (let n = 0; n < 8; n += 1) await page.keyboard.press('ArrowRight');
   const shown = await page.locator('[data-cue] .main').textContent();
-  await page.waitForTimeout(300);
+  await expect
+    .poll(async () => (await stored<Kept>(page, 'runs'))[0]?.leading.visits.length)
+    .toBe(8);
   await page.reload();
   await expect(page.getByText('You stopped at')).toBeVisible();
   const [before] = await stored<Kept>(page, 'runs');
