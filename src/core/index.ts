@@ -1,6 +1,6 @@
 /** Everything of core that the interface and the server may use. */
 export { adventureSchema, CHAPTER_KINDS, USUAL_LIMITS } from './model/adventure';
-export type { Adventure, Chapter, ChapterKind, Defaults, Limits, World } from './model/adventure';
+export type { Adventure, Chapter, ChapterKind, Defaults, Limits, Prop, World } from './model/adventure';
 export { AGE_BANDS, ageBandOf } from './model/ages';
 export type { AgeBand, Ages } from './model/ages';
 export { BEAT_KINDS, drawSchema, NO_GUISE } from './model/beat';
@@ -54,8 +54,8 @@ export type { NewId } from './model/new-adventure';
 export { parseAdventure } from './model/parse-adventure';
 export { PROBLEM_CODES, problem, problemOfIssue } from './model/problem';
 export type { Path, Problem, ProblemCode, Result } from './model/problem';
-export { childrenIn, DEFAULT_SETTING, FLOORS, settingSchema } from './model/setting';
-export type { Floor, Setting } from './model/setting';
+export { BARE, childrenIn, DEFAULT_SETTING, FLOORS, settingSchema, WALLS } from './model/setting';
+export type { Floor, RoomMark, Setting, Wall } from './model/setting';
 export { USUAL_PRESETS } from './model/setting-presets';
 export type { SettingPreset } from './model/setting-presets';
 export { MAX_LINE } from './model/text';
@@ -89,8 +89,10 @@ export type { KitLine } from './kit/kit-list';
 export { fetchSums } from './room/fetch';
 export { crowdingOf } from './room/how-many';
 export type { Crowding } from './room/how-many';
-export { metresToSpots, spotsAround } from './room/spots';
-export type { Spot } from './room/spots';
+export { putMark, roomPlan } from './room/plan';
+export type { Lanes, PlanMark, RoomPlan } from './room/plan';
+export { clearFloor, metresToPlaces, placesFor, putByHand } from './room/spots';
+export type { ClearFloor, Room, Spot } from './room/spots';
 
 export { usualLimits } from './findings/usual-limits';
 export { SEVERITIES } from './findings/finding';

@@ -66,7 +66,14 @@ export const limitsSchema = z.strictObject({
 export type Limits = Readonly<z.infer<typeof limitsSchema>>;
 export const USUAL_LIMITS: Limits = { landings: null, listeningSeconds: null, sentenceWords: null };
 
-/** The document of a `.arrup.json` file, version 1. `moves` are the presenter's own, if any. */
+/** What a thing at hand is in the story: the yellow sock is the lamp oil. */
+export const propSchema = z.strictObject({
+  thing: z.string().min(1).max(80),
+  standsFor: z.string().min(1).max(120),
+});
+export type Prop = Readonly<z.infer<typeof propSchema>>;
+
+/** The document of a `.arrup.json` file. `moves` are the presenter's own, if any. */
 export const adventureSchema = z.strictObject({
   format: z.literal('arrup'),
   version: z.literal(CURRENT_VERSION),
@@ -76,6 +83,7 @@ export const adventureSchema = z.strictObject({
   world: worldSchema,
   setting: settingSchema,
   defaults: defaultsSchema,
+  props: z.array(propSchema).max(60),
   moves: z.array(moveSchema).max(300),
   limits: limitsSchema,
   setAside: z.array(setAsideSchema).max(500),

@@ -28,6 +28,7 @@ export function newAdventure(newId: NewId, setting: Setting = DEFAULT_SETTING): 
     world: { name: '', place: '', want: '', cast: [], words: [], colours: [] },
     setting,
     defaults: { show: 'each', countInSeconds: COUNT_IN_SECONDS },
+    props: [],
     moves: [],
     limits: USUAL_LIMITS,
     setAside: [],

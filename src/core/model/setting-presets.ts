@@ -1,4 +1,4 @@
-import type { Setting } from './setting';
+import { BARE, type Setting } from './setting';
 
 /** A setting under a name, whole or in part: what it says takes the place of what was. */
 export type SettingPreset = Readonly<{ name: string; setting: Partial<Setting> }>;
@@ -9,21 +9,42 @@ export const USUAL_PRESETS: readonly SettingPreset[] = [
     name: 'a hall',
     setting: {
       place: 'in the room',
-      room: { lengthMetres: 14, widthMetres: 10, heightMetres: 5, floor: 'sprung', wallFree: true },
+      room: {
+        ...BARE,
+        lengthMetres: 14,
+        widthMetres: 10,
+        heightMetres: 5,
+        floor: 'sprung',
+        wallFree: true,
+      },
     },
   },
   {
     name: 'a classroom',
     setting: {
       place: 'in the room',
-      room: { lengthMetres: 7, widthMetres: 5, heightMetres: 2.8, floor: 'hard', wallFree: false },
+      room: {
+        ...BARE,
+        lengthMetres: 7,
+        widthMetres: 5,
+        heightMetres: 2.8,
+        floor: 'hard',
+        wallFree: false,
+      },
     },
   },
   {
     name: 'a living room',
     setting: {
       place: 'filmed',
-      room: { lengthMetres: 3, widthMetres: 3, heightMetres: 2.4, floor: 'carpet', wallFree: true },
+      room: {
+        ...BARE,
+        lengthMetres: 3,
+        widthMetres: 3,
+        heightMetres: 2.4,
+        floor: 'carpet',
+        wallFree: true,
+      },
     },
   },
   {
@@ -31,7 +52,14 @@ export const USUAL_PRESETS: readonly SettingPreset[] = [
     setting: {
       place: 'in the room',
       // Out of doors there is nothing over a child's head.
-      room: { lengthMetres: 12, widthMetres: 8, heightMetres: 50, floor: 'grass', wallFree: false },
+      room: {
+        ...BARE,
+        lengthMetres: 12,
+        widthMetres: 8,
+        heightMetres: 50,
+        floor: 'grass',
+        wallFree: false,
+      },
     },
   },
 ];

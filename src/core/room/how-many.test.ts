@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { BARE } from '../model/setting';
 import { atOnce, crowdingOf, SPOT_METRES } from './how-many';
 import { fetchSums, HANDLE_SECONDS } from './fetch';
 
@@ -33,14 +34,22 @@ describe('how many at once', () => {
       { name: 'squat', space: 'spot' },
       { name: 'hop', space: 'lane' },
     ] as const;
-    const whole = { heightMetres: 3, floor: 'hard', wallFree: true } as const;
-    const hall = { room: { ...room(10, 8), ...whole }, group: 12 };
+    const whole = { heightMetres: 3, floor: 'hard', wallFree: true, ...BARE } as const;
+    const led = { group: 12, place: 'in the room' } as const;
+    const hall = { room: { ...room(10, 8), ...whole }, ...led };
     expect(crowdingOf(moves, hall)).toEqual([
       { space: 'spot', moves: ['squat'], atOnce: 30, waves: 1 },
       { space: 'lane', moves: ['hop'], atOnce: 5, waves: 3 },
     ]);
-    const none = crowdingOf(moves, { room: { ...room(1, 1), ...whole }, group: 12 });
+    const none = crowdingOf(moves, { room: { ...room(1, 1), ...whole }, ...led });
     expect(none.map(({ waves }) => waves)).toEqual([0, 0]);
+    // In front of a camera there is one child, however many are in the group.
+    const filmed = crowdingOf(moves, { ...hall, place: 'filmed' });
+    expect(filmed.map(({ waves }) => waves)).toEqual([1, 1]);
+    // A stage that takes three metres of the hall takes its spots too.
+    const noGoMetres = { front: 3, back: 0, left: 0, right: 0 };
+    const staged = crowdingOf(moves, { ...hall, room: { ...hall.room, noGoMetres } });
+    expect(staged.map((one) => one.atOnce)).toEqual([18, 3]);
   });
 });
 

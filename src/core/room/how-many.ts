@@ -1,14 +1,15 @@
 import type { Adventure } from '../model/adventure';
 import type { Move } from '../model/move';
-import type { Setting } from '../model/setting';
-import { FINISH_BEFORE_WALL_METRES } from './spots';
+import { childrenIn, type Setting } from '../model/setting';
+import { clearFloor, FINISH_BEFORE_WALL_METRES } from './spots';
 
 /** Between two children on the spot: an arm's length each and a step. Common practice. */
 export const SPOT_METRES = 1.5;
 /** Room for each child where all travel across one another. Our own judgement. */
 export const CROSSING_SQUARE_METRES = 6;
 
-type Room = Pick<Setting['room'], 'lengthMetres' | 'widthMetres'>;
+/** Floor to move on. */
+type Floor = Pick<Setting['room'], 'lengthMetres' | 'widthMetres'>;
 
 const along = (metres: number) => Math.floor(metres / SPOT_METRES);
 
@@ -16,7 +17,7 @@ const along = (metres: number) => Math.floor(metres / SPOT_METRES);
  * How many children can do a move at once: on spots in a grid, in lanes side by side along the longer
  * wall, or all over the floor. 0 where there is not even room for one.
  */
-export function atOnce(space: Move['space'], { lengthMetres, widthMetres }: Room): number {
+export function atOnce(space: Move['space'], { lengthMetres, widthMetres }: Floor): number {
   if (space === 'spot') return along(lengthMetres) * along(widthMetres);
   if (space === 'lane') {
     const [long, short] = [lengthMetres, widthMetres].sort((a, b) => b - a);
@@ -35,16 +36,18 @@ export type Crowding = Readonly<{
   waves: number;
 }>;
 
-/** Where a group fits, and where it must go in waves: for each kind of space that is in use. */
+/** Where a group fits on the clear floor, and where it must go in waves: for each kind of space that is in use. */
 export function crowdingOf(
   moves: readonly Pick<Move, 'name' | 'space'>[],
-  { room, group }: Pick<Setting, 'room' | 'group'>,
+  setting: Pick<Setting, 'room' | 'group' | 'place'>,
 ): readonly Crowding[] {
+  const floor = clearFloor(setting.room);
+  const children = childrenIn(setting);
   return (['spot', 'lane', 'room'] as const).flatMap((space): Crowding[] => {
     const names = moves.filter((move) => move.space === space).map(({ name }) => name);
     if (names.length === 0) return [];
-    const fits = atOnce(space, room);
-    const waves = fits === 0 ? 0 : Math.ceil(group / fits);
+    const fits = atOnce(space, floor);
+    const waves = fits === 0 ? 0 : Math.ceil(children / fits);
     return [{ space, moves: names, atOnce: fits, waves }];
   });
 }

@@ -5,7 +5,7 @@
     childrenIn,
     crowdingOf,
     fetchSums,
-    metresToSpots,
+    metresToPlaces,
     moveBookOf,
     moveIn,
     movesUsed,
@@ -42,7 +42,7 @@
   let seconds = $state(15);
   let way = $state<number | null>(null);
   let moveId = $state('jog');
-  const metres = $derived(way ?? metresToSpots(setting.room, 4)[0]!);
+  const metres = $derived(way ?? metresToPlaces(setting.room, ['', '', '', ''])[0]!);
   const speed = $derived(
     metres / secondsOnWay(moveIn(book, moveId), metres, 1, setting.ages, preferences.pace),
   );

@@ -21,7 +21,9 @@ function room(head: Head, text: string): Head | null {
   } = numbers(text);
   const floor = FLOORS.find((one) => text.toLowerCase().includes(one)) ?? before.floor;
   const wallFree = !yes(text, /no (?:free )?wall/iu);
-  return withSetting(head, { room: { lengthMetres, widthMetres, heightMetres, floor, wallFree } });
+  return withSetting(head, {
+    room: { ...head.setting.room, lengthMetres, widthMetres, heightMetres, floor, wallFree },
+  });
 }
 
 /** What each line before the first chapter sets; null where it cannot be read. */

@@ -30,13 +30,27 @@ function changeDraw(beat: Json): Json {
   }));
 }
 
+function changeSetting(setting: Json): Json {
+  const room = (one: Json) => ({
+    ...one,
+    noGoMetres: { front: 0, back: 0, left: 0, right: 0 },
+    marks: [],
+  });
+  return { ...at(setting, 'room', room), grownUps: 1 };
+}
+
 /**
  * Court cards and jokers, sequences, a fair share without a bag, calls without a pattern, gaps that
- * tighten.
+ * tighten; grown-ups, what is kept clear and put by hand in the room, what things stand for.
  */
 export const toVersion2: Migration = {
   from: 1,
   migrate: (document) => ({
-    ...at(document, 'chapters', (chapter) => at(chapter, 'beats', changeDraw)),
+    ...at(
+      at(document, 'chapters', (chapter) => at(chapter, 'beats', changeDraw)),
+      'setting',
+      changeSetting,
+    ),
+    props: [],
   }),
 };

@@ -6,7 +6,7 @@ import { isSum } from '../../model/chance';
 import { plainDose } from '../../model/dose';
 import type { Setting } from '../../model/setting';
 import { moveIn } from '../../moves/move-book';
-import { metresToSpots } from '../../room/spots';
+import { metresToPlaces } from '../../room/spots';
 import type { Doing, Nth } from '../cue';
 import type { Score } from '../score';
 import { DRAW_SECONDS, QUESTION_WAIT_SECONDS, READ_OUT_SECONDS } from '../timing';
@@ -27,7 +27,10 @@ export function actionOf(beat: Draw, draw: ResolvedDraw): Action {
 function actionInRoom(beat: Draw, draw: ResolvedDraw, room: Setting['room']): Action {
   const action = actionOf(beat, draw);
   if (beat.amount.from !== 'room' || draw.standIn) return action;
-  const metres = metresToSpots(room, beat.entries.length)[draw.entry]!;
+  const metres = metresToPlaces(
+    room,
+    beat.entries.map(({ label }) => label),
+  )[draw.entry]!;
   const { ways } = action.dose;
   return { ...action, dose: { ...plainDose('metres', metres), ways } };
 }

@@ -1,10 +1,10 @@
 <!-- The room from above, the called spots where they are, with the way to each. -->
 <script lang="ts">
   import {
-    metresToSpots,
+    metresToPlaces,
     moveIn,
     secondsOnWay,
-    spotsAround,
+    placesFor,
     type Ages,
     type Draw,
     type MoveBook,
@@ -28,8 +28,9 @@
   const length = $derived(Math.max(1, room.lengthMetres));
   const width = $derived(Math.max(1, room.widthMetres));
   const scale = $derived(PIXELS / Math.max(length, width));
-  const spots = $derived(spotsAround(room, entries.length));
-  const metres = $derived(metresToSpots(room, entries.length));
+  const names = $derived(entries.map(({ label }) => label));
+  const spots = $derived(placesFor(room, names));
+  const metres = $derived(metresToPlaces(room, names));
   /** "5 m, 14 s": one way, or there and back, by the move's own pace. */
   const wayTo = ({ move, dose }: Draw['entries'][number]['action'], far: number) => {
     const seconds = secondsOnWay(moveIn(book, move), far, dose.ways, ages, preferences.pace);
