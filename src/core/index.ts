@@ -1,6 +1,14 @@
 /** Everything of core that the interface and the server may use. */
 export { adventureSchema, CHAPTER_KINDS, USUAL_LIMITS } from './model/adventure';
-export type { Adventure, Chapter, ChapterKind, Defaults, Limits, Prop, World } from './model/adventure';
+export type {
+  Adventure,
+  Chapter,
+  ChapterKind,
+  Defaults,
+  Limits,
+  Prop,
+  World,
+} from './model/adventure';
 export { AGE_BANDS, ageBandOf } from './model/ages';
 export type { AgeBand, Ages } from './model/ages';
 export { BEAT_KINDS, drawSchema, NO_GUISE } from './model/beat';
@@ -68,8 +76,18 @@ export { calledIn, moveBookOf, moveIn } from './moves/move-book';
 export type { MoveBook } from './moves/move-book';
 export { insteadOf, lacksOf } from './moves/fits-setting';
 export { carryMoves, newOwnMove } from './moves/own-moves';
-export { cautionsOf, DEFERRING_LINE, kitOf, movesUsed } from './moves/needs';
-export type { Caution } from './moves/needs';
+export { movesUsed } from './moves/needs';
+
+export { INKS } from './print/inks';
+export type { Ink } from './print/inks';
+export { PACK_PARTS, packPartsFor } from './print/pack';
+export type { PackPartId } from './print/pack';
+export { PAPERS } from './print/paper';
+export type { Paper } from './print/paper';
+export type { Picture, PictureOf } from './print/pictures';
+
+export { cautionsOf, DEFERRING_LINE } from './care/cautions';
+export type { Caution } from './care/cautions';
 
 export { amountOf } from './chance/amount';
 export { chanceOfAtLeast, chanceToTakeOver, meanOf, oddsOf, quantileOf } from './chance/odds';
@@ -84,7 +102,7 @@ export type { ResolvedDraw, TypedOutcome } from './chance/resolve';
 
 export { check, placeKey, RULE_IDS, setAside } from './findings/check';
 export type { Finding, RuleId } from './findings/check';
-export { isShort, kitListOf } from './kit/kit-list';
+export { isShort, kitInWords, kitListOf, pluralOf } from './kit/kit-list';
 export type { KitLine } from './kit/kit-list';
 export { fetchSums } from './room/fetch';
 export { crowdingOf } from './room/how-many';
@@ -177,6 +195,7 @@ export {
   tick,
 } from './stage/leading';
 export type { Leading, LeadingStatus, LinesMode, Visit } from './stage/leading';
+export { ATTACK_SECONDS, QUIET_LEVEL, VOICES } from './stage/voices';
 export { turnAt } from './stage/turn';
 export { upcomingTicks } from './stage/upcoming-ticks';
 export type { UpcomingTick } from './stage/upcoming-ticks';

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { Adventure } from '../model/adventure';
 import { CATALOGUE } from '../moves/catalogue';
 import { doseOf, drawBeat, moveBeat, withBeats } from '../testing/make';
-import { isShort, kitListOf } from './kit-list';
+import { isShort, kitInWords, kitListOf } from './kit-list';
 import { THINGS } from './things';
 
 function listOf(adventure: Adventure, change: Partial<Adventure['setting']> = {}) {
@@ -45,6 +45,21 @@ describe('the kit list', () => {
     expect(short).toEqual([...short].sort((a, b) => Number(b) - Number(a)));
     expect(isShort(list.get('bean bag')!)).toBe(true);
     expect(isShort(list.get('mat')!)).toBe(false);
+  });
+
+  it('says what a thing is in the story, and gathers what only the story needs', () => {
+    const props = [
+      { thing: 'blue bean bags', standsFor: 'letters' },
+      { thing: 'yellow sock', standsFor: 'the lamp oil' },
+    ];
+    const list = listOf({ ...script, props }, { group: 2, kit: ['a yellow sock'] });
+    expect(kitInWords(list.get('bean bag')!)).toBe('2 bean bags (letters)');
+    expect(list.get('yellow sock')).toMatchObject({
+      count: 1,
+      atHand: null,
+      uses: ['the story'],
+      standsFor: 'the lamp oil',
+    });
   });
 
   it('has something from the house for every thing in the catalogue', () => {

@@ -15,7 +15,25 @@ export type KitLine = Readonly<{
   /** How many the setting has: null where it says that there are some, but not how many. */
   atHand: number | null;
   household: string;
+  /** What it is in the story; empty where nobody has said. */
+  standsFor: string;
 }>;
+
+const PLURALS: Readonly<Record<string, string>> = {
+  die: 'dice',
+  'number die': 'number dice',
+  'pack of cards': 'packs of cards',
+};
+
+/** "bean bag", "bean bags", "dice". */
+export function pluralOf(thing: string, count: number): string {
+  return count === 1 ? thing : (PLURALS[thing] ?? `${thing}s`);
+}
+
+/** "12 bean bags", and what each is in the story: "1 die (the weather)". */
+export function kitInWords({ count, thing, standsFor }: KitLine): string {
+  return `${count} ${pluralOf(thing, count)}${standsFor ? ` (${standsFor})` : ''}`;
+}
 
 /** A thing is there and there are enough of it. */
 export function isShort({ count, atHand }: Pick<KitLine, 'count' | 'atHand'>): boolean {
@@ -60,13 +78,22 @@ export function kitListOf(adventure: Adventure, setting: Setting): readonly KitL
     const things = move.surface === 'mat' ? [...move.kit, 'mat'] : move.kit;
     for (const thing of things) uses.set(thing, [...(uses.get(thing) ?? []), move.name]);
   }
+  // What only the story needs is gathered too.
+  const things = [...uses.keys()];
+  for (const prop of adventure.props) {
+    if (!things.some((thing) => isThing(prop.thing, thing))) uses.set(prop.thing, ['the story']);
+  }
   return [...uses]
     .map(([thing, list]): KitLine => {
       const { sharedBy, household } = THINGS[thing] ?? ANY_THING;
+      const standsFor = adventure.props
+        .filter((prop) => isThing(prop.thing, thing))
+        .map((prop) => prop.standsFor)
+        .join(', ');
       const each = sharedBy === 'group' ? 1 : Math.ceil(children / sharedBy);
       const count = thing === 'cone' ? Math.max(each, spotsNeeded(adventure)) : each;
       const atHand = countAtHand(setting, thing);
-      return { thing, count, sharedBy, uses: [...new Set(list)], atHand, household };
+      return { thing, count, sharedBy, uses: [...new Set(list)], atHand, household, standsFor };
     })
     .sort((a, b) => Number(isShort(b)) - Number(isShort(a)));
 }

@@ -7,6 +7,9 @@ export const JUMP_HEIGHT_METRES = 2.3;
 export const ROOM_METRES = 4;
 const SOFT_FLOORS: readonly string[] = ['mats', 'carpet', 'grass', 'sprung'];
 
+/** Kind enough to lie and roll on without a mat. */
+export const isSoft = (floor: Setting['room']['floor']) => SOFT_FLOORS.includes(floor);
+
 /** Whether what is named is the thing, in the plural or in a longer name too: "soft balls" is a ball. */
 export const isThing = (named: string, thing: string) =>
   named.toLowerCase().replace(/s$/u, '').endsWith(thing);
@@ -18,7 +21,7 @@ export const has = (kit: readonly string[], thing: string) =>
 /** What a setting does not give a move: a mat, height, a wall, room, or a thing by its name. */
 export function lacksOf(move: Move, { room, kit }: Pick<Setting, 'room' | 'kit'>): string[] {
   const lacks: string[] = [];
-  if (move.surface === 'mat' && !SOFT_FLOORS.includes(room.floor) && !has(kit, 'mat')) {
+  if (move.surface === 'mat' && !isSoft(room.floor) && !has(kit, 'mat')) {
     lacks.push('mat');
   }
   lacks.push(...move.kit.filter((thing) => !has(kit, thing)));

@@ -1,60 +1,57 @@
-import type { Move } from '$core';
-import type { Component } from 'svelte';
-import Bell from '@lucide/svelte/icons/bell';
-import Bird from '@lucide/svelte/icons/bird';
-import Bridge from '@lucide/svelte/icons/bridge';
-import Bug from '@lucide/svelte/icons/bug';
-import Cable from '@lucide/svelte/icons/cable';
-import Castle from '@lucide/svelte/icons/castle';
-import Cat from '@lucide/svelte/icons/cat';
-import CircleHelp from '@lucide/svelte/icons/circle-help';
-import CloudFog from '@lucide/svelte/icons/cloud-fog';
-import CloudRain from '@lucide/svelte/icons/cloud-rain';
-import Cylinder from '@lucide/svelte/icons/cylinder';
-import Droplet from '@lucide/svelte/icons/droplet';
-import Drum from '@lucide/svelte/icons/drum';
-import Egg from '@lucide/svelte/icons/egg';
-import Fan from '@lucide/svelte/icons/fan';
-import Feather from '@lucide/svelte/icons/feather';
-import Fence from '@lucide/svelte/icons/fence';
-import Fish from '@lucide/svelte/icons/fish';
-import Flame from '@lucide/svelte/icons/flame';
-import Flower from '@lucide/svelte/icons/flower';
-import Footprints from '@lucide/svelte/icons/footprints';
-import House from '@lucide/svelte/icons/house';
-import Lamp from '@lucide/svelte/icons/lamp';
-import Leaf from '@lucide/svelte/icons/leaf';
-import LoaderPinwheel from '@lucide/svelte/icons/loader-pinwheel';
-import Mail from '@lucide/svelte/icons/mail';
-import MessageCircle from '@lucide/svelte/icons/message-circle';
-import Moon from '@lucide/svelte/icons/moon';
-import MoveUp from '@lucide/svelte/icons/move-up';
-import Origami from '@lucide/svelte/icons/origami';
-import PawPrint from '@lucide/svelte/icons/paw-print';
-import PersonStanding from '@lucide/svelte/icons/person-standing';
-import Rabbit from '@lucide/svelte/icons/rabbit';
-import RefreshCw from '@lucide/svelte/icons/refresh-cw';
-import Rocket from '@lucide/svelte/icons/rocket';
-import Sailboat from '@lucide/svelte/icons/sailboat';
-import Ship from '@lucide/svelte/icons/ship';
-import Snail from '@lucide/svelte/icons/snail';
-import Soup from '@lucide/svelte/icons/soup';
-import Sparkles from '@lucide/svelte/icons/sparkles';
-import Sprout from '@lucide/svelte/icons/sprout';
-import Star from '@lucide/svelte/icons/star';
-import StretchHorizontal from '@lucide/svelte/icons/stretch-horizontal';
-import Sun from '@lucide/svelte/icons/sun';
-import Trees from '@lucide/svelte/icons/trees';
-import Turtle from '@lucide/svelte/icons/turtle';
-import Volleyball from '@lucide/svelte/icons/volleyball';
-import Waves from '@lucide/svelte/icons/waves';
-import Wheat from '@lucide/svelte/icons/wheat';
-import Wind from '@lucide/svelte/icons/wind';
-
-export type Icon = Component<{ size?: number | string; strokeWidth?: number }>;
+import type { Move, Picture } from '$core';
+import Bell from 'lucide/dist/esm/icons/bell.mjs';
+import Bird from 'lucide/dist/esm/icons/bird.mjs';
+import Bridge from 'lucide/dist/esm/icons/bridge.mjs';
+import Bug from 'lucide/dist/esm/icons/bug.mjs';
+import Cable from 'lucide/dist/esm/icons/cable.mjs';
+import Castle from 'lucide/dist/esm/icons/castle.mjs';
+import Cat from 'lucide/dist/esm/icons/cat.mjs';
+import CircleHelp from 'lucide/dist/esm/icons/circle-question-mark.mjs';
+import CloudFog from 'lucide/dist/esm/icons/cloud-fog.mjs';
+import CloudRain from 'lucide/dist/esm/icons/cloud-rain.mjs';
+import Cylinder from 'lucide/dist/esm/icons/cylinder.mjs';
+import Droplet from 'lucide/dist/esm/icons/droplet.mjs';
+import Drum from 'lucide/dist/esm/icons/drum.mjs';
+import Egg from 'lucide/dist/esm/icons/egg.mjs';
+import Fan from 'lucide/dist/esm/icons/fan.mjs';
+import Feather from 'lucide/dist/esm/icons/feather.mjs';
+import Fence from 'lucide/dist/esm/icons/fence.mjs';
+import Fish from 'lucide/dist/esm/icons/fish.mjs';
+import Flame from 'lucide/dist/esm/icons/flame.mjs';
+import Flower from 'lucide/dist/esm/icons/flower.mjs';
+import Footprints from 'lucide/dist/esm/icons/footprints.mjs';
+import House from 'lucide/dist/esm/icons/house.mjs';
+import Lamp from 'lucide/dist/esm/icons/lamp.mjs';
+import Leaf from 'lucide/dist/esm/icons/leaf.mjs';
+import LoaderPinwheel from 'lucide/dist/esm/icons/loader-pinwheel.mjs';
+import Mail from 'lucide/dist/esm/icons/mail.mjs';
+import MessageCircle from 'lucide/dist/esm/icons/message-circle.mjs';
+import Moon from 'lucide/dist/esm/icons/moon.mjs';
+import MoveUp from 'lucide/dist/esm/icons/move-up.mjs';
+import Origami from 'lucide/dist/esm/icons/origami.mjs';
+import PawPrint from 'lucide/dist/esm/icons/paw-print.mjs';
+import PersonStanding from 'lucide/dist/esm/icons/person-standing.mjs';
+import Rabbit from 'lucide/dist/esm/icons/rabbit.mjs';
+import RefreshCw from 'lucide/dist/esm/icons/refresh-cw.mjs';
+import Rocket from 'lucide/dist/esm/icons/rocket.mjs';
+import Sailboat from 'lucide/dist/esm/icons/sailboat.mjs';
+import Ship from 'lucide/dist/esm/icons/ship.mjs';
+import Snail from 'lucide/dist/esm/icons/snail.mjs';
+import Soup from 'lucide/dist/esm/icons/soup.mjs';
+import Sparkles from 'lucide/dist/esm/icons/sparkles.mjs';
+import Sprout from 'lucide/dist/esm/icons/sprout.mjs';
+import Star from 'lucide/dist/esm/icons/star.mjs';
+import StretchHorizontal from 'lucide/dist/esm/icons/stretch-horizontal.mjs';
+import Sun from 'lucide/dist/esm/icons/sun.mjs';
+import Trees from 'lucide/dist/esm/icons/trees.mjs';
+import Turtle from 'lucide/dist/esm/icons/turtle.mjs';
+import Volleyball from 'lucide/dist/esm/icons/volleyball.mjs';
+import Waves from 'lucide/dist/esm/icons/waves-horizontal.mjs';
+import Wheat from 'lucide/dist/esm/icons/wheat.mjs';
+import Wind from 'lucide/dist/esm/icons/wind.mjs';
 
 /** What a picture word of a guise looks like. Until moves have drawn figures, the nearest icon. */
-const BY_WORD: Readonly<Record<string, Icon>> = {
+const BY_WORD: Readonly<Record<string, Picture>> = {
   barrel: Cylinder,
   beetle: Bug,
   bell: Bell,
@@ -109,7 +106,7 @@ const BY_WORD: Readonly<Record<string, Icon>> = {
   windmill: Fan,
 };
 
-const BY_FAMILY: Readonly<Record<Move['family'], Icon>> = {
+const BY_FAMILY: Readonly<Record<Move['family'], Picture>> = {
   travelling: Footprints,
   balancing: PersonStanding,
   handling: Volleyball,
@@ -125,10 +122,10 @@ export const SIGNS = {
   ask: CircleHelp,
   drink: Droplet,
   change: RefreshCw,
-} satisfies Record<string, Icon>;
+} satisfies Record<string, Picture>;
 
 /** The picture for a move in a guise: its picture word's, else one of the move's own, else its family's. */
-export function pictureFor(picture: string, move: Pick<Move, 'family' | 'pictureWords'>): Icon {
+export function pictureFor(picture: string, move: Pick<Move, 'family' | 'pictureWords'>): Picture {
   const word = [picture.toLowerCase(), ...move.pictureWords].find((one) => one in BY_WORD);
   return word ? BY_WORD[word]! : BY_FAMILY[move.family];
 }

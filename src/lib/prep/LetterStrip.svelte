@@ -2,6 +2,7 @@
 <script lang="ts">
   import { doseInWords, moveBookOf, moveIn, type Adventure, type Draw } from '$core';
   import { pictureFor } from '$lib/pictures/pictures';
+  import PictureSvg from '$lib/pictures/PictureSvg.svelte';
   import type { Paper } from '$lib/store/preferences.svelte';
 
   type Props = { adventure: Adventure; beat: Draw; paper: Paper };
@@ -15,10 +16,12 @@
   <ol>
     {#each beat.entries as { id, label, action } (id)}
       {@const move = moveIn(book, action.move)}
-      {@const Picture = pictureFor(action.guise.picture, move)}
+      {@const picture = pictureFor(action.guise.picture, move)}
       <li>
         <b class="sign">{label}</b>
-        <span class="picture" aria-hidden="true"><Picture size="100%" strokeWidth={1.5} /></span>
+        <span class="picture" aria-hidden="true"
+          ><PictureSvg {picture} size="100%" strokeWidth={1.5} /></span
+        >
         <b class="word">{action.guise.picture || action.guise.name || move.name}</b>
         <span>{move.name}, {doseInWords(action.dose)}</span>
       </li>

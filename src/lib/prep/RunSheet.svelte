@@ -5,7 +5,8 @@
     clockOf,
     clockOrBlank,
     DEFERRING_LINE,
-    kitOf,
+    kitInWords,
+    kitListOf,
     lengthInWords,
     runSheetRows,
     type Adventure,
@@ -28,7 +29,7 @@
       .filter((one) => one.rows.length > 0),
   );
   const setting = $derived(adventure.setting);
-  const kit = $derived(kitOf(adventure));
+  const kit = $derived(kitListOf(adventure, adventure.setting).map(kitInWords));
   const cautions = $derived(cautionsOf(adventure));
   const facts = $derived([
     `ages ${setting.ages.from} to ${setting.ages.to}`,

@@ -3,6 +3,7 @@
   import type { Cue, Move } from '$core';
   import type { Snippet } from 'svelte';
   import { pictureFor, SIGNS } from '$lib/pictures/pictures';
+  import PictureSvg from '$lib/pictures/PictureSvg.svelte';
   import { fitText } from '$lib/ui/fit-text';
   import CountRing from './CountRing.svelte';
   import { cueWords, sideWords } from './cue-words';
@@ -42,7 +43,7 @@
   const side = $derived(
     doing && cue.kind !== 'rest' && cue.kind !== 'show' ? sideWords(doing.side, mirror) : null,
   );
-  const Picture = $derived(
+  const picture = $derived(
     cue.kind === 'drink'
       ? SIGNS.drink
       : spoken || !move || !doing
@@ -72,8 +73,10 @@
   </div>
   <div class={['middle', count !== null && 'with-count']}>
     <div class="flex min-h-0 min-w-0 flex-col">
-      {#if Picture}
-        <div class="picture" aria-hidden="true"><Picture size="100%" strokeWidth={1.6} /></div>
+      {#if picture}
+        <div class="picture" aria-hidden="true">
+          <PictureSvg {picture} size="100%" strokeWidth={1.6} />
+        </div>
       {/if}
       <div class="min-h-0 flex-1 overflow-hidden">
         <p class="main" {@attach fitText(36, spoken ? 108 : 150)}>{words.main}</p>

@@ -4,7 +4,8 @@
     cautionsOf,
     clockOf,
     DEFERRING_LINE,
-    kitOf,
+    kitInWords,
+    kitListOf,
     type Adventure,
     type LinesMode,
     type Schedule,
@@ -31,7 +32,7 @@
     $props();
 
   const MOST_CAUTIONS = 4;
-  const kit = $derived(kitOf(adventure));
+  const kit = $derived(kitListOf(adventure, adventure.setting).map(kitInWords));
   const cautions = $derived(cautionsOf(adventure).slice(0, MOST_CAUTIONS));
   const empty = $derived(schedule.cues.length === 0);
 </script>

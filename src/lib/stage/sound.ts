@@ -1,16 +1,8 @@
-import type { Tick, UpcomingTick } from '$core';
+import { ATTACK_SECONDS, QUIET_LEVEL, VOICES, type Tick, type UpcomingTick } from '$core';
 import type { StageClock } from './clock';
 
 /** Sounds are handed to the audio clock this long before they are due, in seconds. */
 export const LOOK_AHEAD_SECONDS = 0.25;
-
-/** Pitch and length of each sound: short and woody, so that a voice is heard over them. */
-const VOICES: Readonly<Record<Tick['sound'], { hertz: number; seconds: number; level: number }>> = {
-  count: { hertz: 880, seconds: 0.06, level: 0.5 },
-  last: { hertz: 660, seconds: 0.09, level: 0.7 },
-  go: { hertz: 1175, seconds: 0.22, level: 0.9 },
-  change: { hertz: 523, seconds: 0.35, level: 0.7 },
-};
 
 /** Plays the stage's ticks at their exact times on the audio clock. */
 export class StageSound {
@@ -63,8 +55,8 @@ export class StageSound {
     tone.type = 'triangle';
     tone.frequency.value = hertz;
     envelope.gain.setValueAtTime(0, at);
-    envelope.gain.linearRampToValueAtTime(level, at + 0.004);
-    envelope.gain.exponentialRampToValueAtTime(0.001, at + seconds);
+    envelope.gain.linearRampToValueAtTime(level, at + ATTACK_SECONDS);
+    envelope.gain.exponentialRampToValueAtTime(QUIET_LEVEL, at + seconds);
     tone.connect(envelope).connect(this.#master);
     tone.onended = () => {
       this.#planned.delete(key);

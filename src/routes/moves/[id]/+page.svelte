@@ -10,6 +10,7 @@
   import EffortMarks from '$lib/moves/EffortMarks.svelte';
   import { EFFORT_WORDS, FAMILY_WORDS, rangeInWords, SPACE_WORDS } from '$lib/moves/words';
   import { pictureFor } from '$lib/pictures/pictures';
+  import PictureSvg from '$lib/pictures/PictureSvg.svelte';
   import { newId } from '$lib/store/new-id';
   import { ownMoves } from '$lib/store/own-moves.svelte';
   import { shelf } from '$lib/store/shelf.svelte';
@@ -19,7 +20,7 @@
   const travelling = $derived(shelf.records.flatMap(({ document }) => document.moves));
   const book = $derived(moveBookOf({ moves: [...travelling, ...ownMoves.list] }));
   const move = $derived(book.get(page.params.id ?? ''));
-  const Picture = $derived(move && pictureFor('', move));
+  const picture = $derived(move ? pictureFor('', move) : []);
   const usedIn = $derived(
     shelf.records.filter(({ document }) => movesUsed(document).some(({ id }) => id === move?.id)),
   );
@@ -62,7 +63,9 @@
       <ArrowLeft size={18} aria-hidden="true" />Moves
     </a>
     <div class="mt-2 flex items-center gap-6">
-      <span class="text-water" aria-hidden="true"><Picture size={88} strokeWidth={1.4} /></span>
+      <span class="text-water" aria-hidden="true"
+        ><PictureSvg {picture} size={88} strokeWidth={1.4} /></span
+      >
       <div>
         <h1 class="text-4xl first-letter:uppercase">{move.name}</h1>
         <p class="text-lg text-soft">

@@ -1,0 +1,87 @@
+import { ticksOf, type Tick } from '../../stage/counting';
+import { ATTACK_SECONDS, QUIET_LEVEL, VOICES } from '../../stage/voices';
+import type { Schedule } from '../../schedule/unroll';
+
+/** Enough for tones of up to 1.2 kHz with their overtones, and half the size of a CD's. */
+export const SAMPLE_RATE = 22_050;
+const HEADER_BYTES = 44;
+
+/** One period of a triangle from 0 up, as the Stage's oscillator has it. */
+function triangle(turns: number): number {
+  const phase = (turns + 0.25) % 1;
+  return 1 - 4 * Math.abs(phase - 0.5);
+}
+
+/** The samples of a tone from its first moment, from -1 to 1. */
+function toneOf(sound: Tick['sound']): Float32Array {
+  const { hertz, seconds, level } = VOICES[sound];
+  const tone = new Float32Array(Math.round(seconds * SAMPLE_RATE));
+  const decay = Math.log(QUIET_LEVEL / level) / (seconds - ATTACK_SECONDS);
+  for (let n = 0; n < tone.length; n += 1) {
+    const at = n / SAMPLE_RATE;
+    const envelope =
+      at < ATTACK_SECONDS
+        ? (level * at) / ATTACK_SECONDS
+        : level * Math.exp(decay * (at - ATTACK_SECONDS));
+    tone[n] = envelope * triangle(hertz * at);
+  }
+  return tone;
+}
+
+/** Every sound of a schedule with its moment, in seconds from the start. */
+export function soundsOf({ cues }: Pick<Schedule, 'cues'>): readonly Readonly<{
+  atSeconds: number;
+  sound: Tick['sound'];
+}>[] {
+  return cues.flatMap((cue) =>
+    ticksOf(cue).map(({ intoSeconds, sound }) => ({
+      atSeconds: cue.startSeconds + intoSeconds,
+      sound,
+    })),
+  );
+}
+
+function header(samples: number): DataView {
+  const view = new DataView(new ArrayBuffer(HEADER_BYTES));
+  const word = (at: number, text: string) =>
+    [...text].forEach((sign, n) => view.setUint8(at + n, sign.charCodeAt(0)));
+  const bytes = samples * 2;
+  word(0, 'RIFF');
+  view.setUint32(4, 36 + bytes, true);
+  word(8, 'WAVE');
+  word(12, 'fmt ');
+  view.setUint32(16, 16, true);
+  view.setUint16(20, 1, true); // PCM
+  view.setUint16(22, 1, true); // one channel
+  view.setUint32(24, SAMPLE_RATE, true);
+  view.setUint32(28, SAMPLE_RATE * 2, true);
+  view.setUint16(32, 2, true);
+  view.setUint16(34, 16, true);
+  word(36, 'data');
+  view.setUint32(40, bytes, true);
+  return view;
+}
+
+/**
+ * The guide track of a schedule as RIFF/WAVE PCM, 16 bits, one channel: count-ins, ticks at tempo, the
+ * last seconds of timed work, changes and rests, each from the sample that is nearest to its time.
+ */
+export function renderGuideTrack(schedule: Pick<Schedule, 'cues' | 'totalSeconds'>): Uint8Array {
+  const samples = Math.ceil(schedule.totalSeconds * SAMPLE_RATE);
+  const file = new Uint8Array(HEADER_BYTES + samples * 2);
+  file.set(new Uint8Array(header(samples).buffer));
+  // WAVE is little-endian, as every machine that runs this is.
+  const track = new Int16Array(file.buffer, HEADER_BYTES, samples);
+  const tones = new Map<Tick['sound'], Float32Array>();
+  for (const { atSeconds, sound } of soundsOf(schedule)) {
+    const tone = tones.get(sound) ?? toneOf(sound);
+    tones.set(sound, tone);
+    const start = Math.round(atSeconds * SAMPLE_RATE);
+    const end = Math.min(samples, start + tone.length);
+    for (let n = Math.max(0, start); n < end; n += 1) {
+      const mixed = track[n]! + tone[n - start]! * 0x7fff;
+      track[n] = Math.max(-0x8000, Math.min(0x7fff, mixed));
+    }
+  }
+  return file;
+}

@@ -1,0 +1,97 @@
+import { capital } from '../../language/capital';
+import { unitWord } from '../../language/dose-words';
+import type { Adventure } from '../../model/adventure';
+import { isWork, type Cue } from '../../schedule/cue';
+import type { Schedule } from '../../schedule/unroll';
+
+/** A caption: two lines of about forty signs are read at a glance. Common practice. */
+const MOST_SIGNS = 84;
+
+type Caption = Readonly<{ startSeconds: number; endSeconds: number; text: string }>;
+
+/** 00:01:02.345, as W3C WebVTT has it. */
+function timestamp(seconds: number): string {
+  const ms = Math.round(seconds * 1000);
+  const two = (n: number) => String(n).padStart(2, '0');
+  const whole = Math.floor(ms / 1000);
+  return `${two(Math.floor(whole / 3600))}:${two(Math.floor(whole / 60) % 60)}:${two(whole % 60)}.${String(ms % 1000).padStart(3, '0')}`;
+}
+
+/** One line without the signs that WebVTT takes for its own. */
+const plain = (text: string) =>
+  text
+    .replace(/\s+/gu, ' ')
+    .trim()
+    .replace(/&/gu, '&amp;')
+    .replace(/</gu, '&lt;')
+    .replace(/>/gu, '&gt;');
+
+function written(captions: readonly Caption[]): string {
+  const cues = captions
+    .map((one) => ({ ...one, text: plain(one.text) }))
+    // A cue ends after it begins, and says something.
+    .filter(({ startSeconds, endSeconds, text }) => endSeconds - startSeconds >= 0.001 && text)
+    .map(
+      ({ startSeconds, endSeconds, text }, n) =>
+        `${n + 1}\n${timestamp(startSeconds)} --> ${timestamp(endSeconds)}\n${text}\n`,
+    );
+  return `WEBVTT\n\n${cues.join('\n')}`;
+}
+
+/** A long text in pieces at its words, each with its share of the time by its length. */
+function pieces({ startSeconds, endSeconds, text }: Caption): Caption[] {
+  const parts: string[] = [];
+  for (const word of text.split(/\s+/u).filter(Boolean)) {
+    const last = parts.at(-1);
+    if (last !== undefined && last.length + 1 + word.length <= MOST_SIGNS) {
+      parts[parts.length - 1] = `${last} ${word}`;
+    } else parts.push(word);
+  }
+  const all = parts.reduce((sum, { length }) => sum + length, 0);
+  let done = 0;
+  const at = (signs: number) => startSeconds + ((endSeconds - startSeconds) * signs) / all;
+  return parts.map((part) => {
+    const start = at(done);
+    done += part.length;
+    return { startSeconds: start, endSeconds: at(done), text: part };
+  });
+}
+
+/** What is heard or called at a cue; empty where there is nothing to write under the picture. */
+function spoken({ kind, text, doing }: Cue): string {
+  if (text) return text;
+  if (!doing) return kind === 'drink' ? 'Time for a drink.' : '';
+  const name = capital(doing.name);
+  const side = doing.side === 'any' ? '' : `, ${doing.side} side`;
+  if (kind === 'count-in') return `${name}${side}. Three, two, one, go!`;
+  if (isWork({ kind })) {
+    const amount = Math.round(doing.amount * 10) / 10;
+    return `${name}${side}: ${amount} ${unitWord(doing.unit, amount)}.`;
+  }
+  if (kind === 'swap') return 'Swap sides.';
+  return kind === 'rest' ? 'Rest.' : '';
+}
+
+/** The planned captions of a film: what is said, and what is done, at its time. */
+export function serializeCaptions({ cues }: Pick<Schedule, 'cues'>): string {
+  return written(
+    cues.flatMap((cue) => {
+      const { startSeconds, lengthSeconds } = cue;
+      return pieces({ startSeconds, endSeconds: startSeconds + lengthSeconds, text: spoken(cue) });
+    }),
+  );
+}
+
+/** The chapters of a film, each to the start of the next. */
+export function serializeChapters(
+  { chapters }: Pick<Adventure, 'chapters'>,
+  { cues, totalSeconds }: Pick<Schedule, 'cues' | 'totalSeconds'>,
+): string {
+  const starts = chapters.flatMap(({ id, title, kind }) => {
+    const first = cues.find(({ chapterId }) => chapterId === id);
+    return first ? [{ startSeconds: first.startSeconds, text: title.trim() || capital(kind) }] : [];
+  });
+  return written(
+    starts.map((one, n) => ({ ...one, endSeconds: starts[n + 1]?.startSeconds ?? totalSeconds })),
+  );
+}

@@ -1,0 +1,106 @@
+import { CUT_INK, INK, SOFT_INK, tintOf } from './inks';
+import { boxesOn, type Box } from './paper';
+import type { Picture } from './pictures';
+import type { Sheet } from './sheet';
+
+/** Playing cards of poker size: 2.5 by 3.5 inches. */
+export const CARD_MM = { width: 63.5, height: 88.9 } as const;
+
+/** A card: what a child sees first is the picture or the number. */
+export type Card = Readonly<{
+  picture: Picture | null;
+  /** A number, a letter: as large as it gets. */
+  sign: string;
+  /** As many dots as the number says, to be counted; 0 for none. */
+  dots: number;
+  name: string;
+  small: string;
+  /** Cards of one kind share a tint and its number. */
+  kind: number;
+}>;
+
+const MOST_DOTS = 20;
+
+function drawDots(sheet: Sheet, count: number, box: Box): void {
+  const across = Math.min(5, count);
+  const step = Math.min(7, box.width / 5.5);
+  const rows = Math.ceil(count / 5);
+  for (let n = 0; n < count; n += 1) {
+    const inRow = Math.min(across, count - Math.floor(n / 5) * 5);
+    const x = box.x + box.width / 2 + ((n % 5) - (inRow - 1) / 2) * step;
+    const y = box.y + box.height / 2 + (Math.floor(n / 5) - (rows - 1) / 2) * step;
+    sheet.circle(x, y, step * 0.28, { fill: sheet.tint(INK), stroke: INK, width: 0.4 });
+  }
+}
+
+function drawCard(sheet: Sheet, card: Card, box: Box): void {
+  const { x, y, width, height } = box;
+  const middle = x + width / 2;
+  const inner = width - 10;
+  sheet.box(box, { stroke: CUT_INK, width: 0.2 });
+  sheet.box(
+    { x: x + 3, y: y + 3, width: width - 6, height: height - 6 },
+    { fill: sheet.tint(tintOf(card.kind)), stroke: INK, width: 0.4 },
+    4,
+  );
+  const dots = card.dots > 0 && card.dots <= MOST_DOTS ? card.dots : 0;
+  const upper = y + 33;
+  if (card.picture && card.sign) {
+    sheet.text(card.sign, x + 15, y + 15, {
+      face: 'heading',
+      widthMm: 18,
+      sizeMm: 17,
+      leastMm: 5,
+      mostLines: 1,
+    });
+    sheet.picture(card.picture, middle + 8, y + 26, 26);
+    if (dots > 0) drawDots(sheet, dots, { x: x + 5, y: y + 42, width: inner, height: 18 });
+  } else if (card.picture) {
+    sheet.circle(middle, upper, 21, { fill: sheet.ink === 'saving' ? 'none' : '#ffffff' });
+    sheet.picture(card.picture, middle, upper, 34);
+  } else {
+    sheet.text(card.sign, middle, dots > 0 ? y + 29 : upper, {
+      face: 'heading',
+      widthMm: inner,
+      sizeMm: 38,
+      leastMm: 8,
+      mostLines: 1,
+    });
+    if (dots > 0) drawDots(sheet, dots, { x: x + 5, y: y + 52, width: inner, height: 24 });
+  }
+  const nameAt = card.dots > 0 && !card.picture ? y + height - 9 : y + height - 22;
+  if (card.name) {
+    sheet.text(card.name, middle, nameAt, {
+      face: 'heading',
+      widthMm: inner,
+      sizeMm: 7,
+      leastMm: 3,
+      mostLines: 2,
+    });
+  }
+  if (card.small) {
+    sheet.text(card.small, middle, y + height - 9.5, {
+      widthMm: inner,
+      sizeMm: 4,
+      leastMm: 2.6,
+      mostLines: 2,
+      fill: sheet.ink === 'saving' ? SOFT_INK : INK,
+    });
+  }
+}
+
+/** The cards on as many sheets as they need, edge to edge, so that one cut does for two. */
+export function drawCards(cards: readonly Card[], newSheet: () => Sheet): readonly Sheet[] {
+  const sheets: Sheet[] = [];
+  let boxes: readonly Box[] = [];
+  cards.forEach((card, n) => {
+    const at = boxes.length === 0 ? 0 : n % boxes.length;
+    if (at === 0) {
+      const sheet = newSheet();
+      boxes = boxesOn(sheet.paper, CARD_MM.width, CARD_MM.height);
+      sheets.push(sheet);
+    }
+    drawCard(sheets.at(-1)!, card, boxes[at]!);
+  });
+  return sheets;
+}

@@ -1,0 +1,334 @@
+import { doseInWords, unitWord } from '../language/dose-words';
+import { capital } from '../language/capital';
+import { kitListOf } from '../kit/kit-list';
+import type { Adventure } from '../model/adventure';
+import type { Action, Draw } from '../model/beat';
+import type { Entry } from '../model/chance';
+import { partsOfBeat } from '../model/beat-parts';
+import { calledIn, moveBookOf, moveIn, type MoveBook } from '../moves/move-book';
+import { movesUsed } from '../moves/needs';
+import { calledPlaces, roomPlan } from '../room/plan';
+import type { Schedule } from '../schedule/unroll';
+import { drawCards, type Card } from './cards';
+import { drawDieNet, type DieFace } from './die-net';
+import type { PrintText } from './document';
+import type { Ink } from './inks';
+import type { Paper } from './paper';
+import type { Picture, PictureOf } from './pictures';
+import { drawRoom } from './room-sheet';
+import { Sheet } from './sheet';
+import { drawSpotSigns } from './spot-signs';
+import { drawStickers } from './stickers';
+import { cautionsText, kitText, noteHomeText, runSheetText, scriptText, titleOf } from './texts';
+import type { TypeCase } from './type-case';
+import { drawWheel, drawWheelBase } from './wheel';
+
+/** What the pack is printed with. */
+export type PackSource = Readonly<{
+  adventure: Adventure;
+  schedule: Schedule;
+  paper: Paper;
+  ink: Ink;
+  type: TypeCase;
+  pictureOf: PictureOf;
+  /** A length in the presenter's own unit. */
+  lengthOf: (metres: number) => string;
+}>;
+
+export const PACK_PARTS = [
+  'run-sheet',
+  'script',
+  'kit',
+  'cautions',
+  'room',
+  'move-cards',
+  'die-nets',
+  'number-cards',
+  'suit-cards',
+  'wheel',
+  'letter-cards',
+  'spots',
+  'note-home',
+  'stickers',
+] as const;
+export type PackPartId = (typeof PACK_PARTS)[number];
+
+/** A part of the pack: a text that flows over pages, or sheets that are drawn. */
+export type PackPart = Readonly<{ id: PackPartId }> &
+  (Readonly<{ text: PrintText }> | Readonly<{ sheets: readonly Sheet[] }>);
+
+type Needs = Pick<PackSource, 'adventure'>;
+
+const drawsOf = ({ adventure }: Needs): readonly Draw[] =>
+  adventure.chapters.flatMap(({ beats }) =>
+    beats.flatMap((beat) => (beat.kind === 'draw' ? [beat] : [])),
+  );
+const drawsFrom = (needs: Needs, kind: Draw['device']['kind']) =>
+  drawsOf(needs).filter(({ device }) => device.kind === kind);
+
+const hasBeats = ({ adventure }: Needs) => adventure.chapters.some(({ beats }) => beats.length > 0);
+
+/** Cubes are folded; of other dice a wheel with as many sectors is made. */
+const CUBE = 6;
+const isCube = ({ device }: Draw) => device.kind === 'die' && device.sides === CUBE;
+
+/** Draws with a number die: the most that it shows. */
+const numbersOf = (needs: Needs): readonly Readonly<{ sides: number; dice: number }>[] =>
+  drawsOf(needs).flatMap(({ amount }) => (amount.from === 'number die' ? [amount] : []));
+
+const newSheetOf =
+  ({ paper, ink, type }: PackSource) =>
+  () =>
+    new Sheet(paper, ink, type);
+
+const pictureIn = (
+  source: PackSource,
+  book: MoveBook,
+  { move, guise }: Pick<Action, 'move' | 'guise'>,
+) => source.pictureOf(guise.picture, moveIn(book, move));
+
+const NO_CARD: Card = { picture: null, sign: '', dots: 0, name: '', small: '', kind: 0 };
+
+/** Each move in each of its guises once, with its dose where it has one of its own. */
+function moveCards(source: PackSource): Card[] {
+  const { adventure } = source;
+  const book = moveBookOf(adventure);
+  const cards = new Map<string, Card>();
+  for (const { beats } of adventure.chapters) {
+    for (const beat of beats) {
+      for (const part of partsOfBeat(beat)) {
+        const move = moveIn(book, part.move);
+        const name = capital(calledIn(book, part));
+        const drawn = beat.kind === 'draw' && beat.amount.from !== 'dose';
+        const dose = 'dose' in part && !drawn ? doseInWords(part.dose) : '';
+        const key = `${part.move}|${name}|${dose}`;
+        if (cards.has(key)) continue;
+        cards.set(key, {
+          ...NO_CARD,
+          picture: pictureIn(source, book, part),
+          name,
+          small: [name.toLowerCase() === move.name.toLowerCase() ? '' : move.name, dose]
+            .filter(Boolean)
+            .join(', '),
+          kind: cards.size,
+        });
+      }
+    }
+  }
+  return [...cards.values()];
+}
+
+const RANKS: Readonly<Record<number, string>> = { 11: 'J', 12: 'Q', 13: 'K' };
+
+/** One card for each rank of each suit, and the jokers: one deck, to be printed as often as needed. */
+function suitCards(source: PackSource): Card[] {
+  const book = moveBookOf(source.adventure);
+  return drawsFrom(source, 'deck').flatMap(({ device, entries }) => {
+    if (device.kind !== 'deck') return [];
+    const ofEntry = (entry: Entry, kind: number): Card => ({
+      ...NO_CARD,
+      picture: pictureIn(source, book, entry.action),
+      name: capital(calledIn(book, entry.action)),
+      kind,
+    });
+    const suits = entries.filter(({ cards }) => cards === 'suit');
+    const courts = entries.find(({ cards }) => cards === 'courts');
+    const jokers = entries.filter(({ cards }) => cards === 'jokers');
+    const ranks = Array.from(
+      { length: Math.max(0, device.highest - device.lowest + 1) },
+      (_, n) => device.lowest + n,
+    );
+    return [
+      ...suits.flatMap((entry, kind) =>
+        ranks.map((rank): Card => {
+          const isCourt = rank > 10;
+          const meant = isCourt && courts ? courts : entry;
+          const dots = isCourt ? (courts ? 0 : (device.courts ?? rank)) : rank;
+          return {
+            ...ofEntry(meant, kind),
+            sign: RANKS[rank] ?? String(rank),
+            dots,
+            small: entry.label,
+          };
+        }),
+      ),
+      ...Array.from({ length: device.jokers }, (_, n): Card => {
+        const joker = jokers[n % Math.max(1, jokers.length)];
+        return joker
+          ? { ...ofEntry(joker, suits.length), sign: '\u2605', small: 'joker' }
+          : { ...NO_CARD, sign: '\u2605', name: 'joker' };
+      }),
+    ];
+  });
+}
+
+function numberCards(needs: Needs): Card[] {
+  const most = Math.max(0, ...numbersOf(needs).map(({ sides, dice }) => sides * dice));
+  return Array.from({ length: most }, (_, n): Card => ({
+    ...NO_CARD,
+    sign: String(n + 1),
+    dots: n + 1,
+    kind: n,
+  }));
+}
+
+function letterCards(source: PackSource): Card[] {
+  const book = moveBookOf(source.adventure);
+  return drawsFrom(source, 'letters').flatMap(({ entries }) =>
+    entries.map(({ label, action }, kind): Card => {
+      const { name: moveName } = moveIn(book, action.move);
+      return {
+        ...NO_CARD,
+        picture: pictureIn(source, book, action),
+        sign: label,
+        name: action.guise.picture || action.guise.name || moveName,
+        small: `${moveName}, ${doseInWords(action.dose)}`,
+        kind,
+      };
+    }),
+  );
+}
+
+const PIPS_BY_PLACE = [1, 2, 3, 4, 5, 6];
+
+/** A net for each die: of moves, where a face is a move; of numbers, where it is a number. */
+function dieNets(source: PackSource): Sheet[] {
+  const newSheet = newSheetOf(source);
+  const book = moveBookOf(source.adventure);
+  const sheets: Sheet[] = [];
+  const net = (faces: readonly DieFace[], title: string) => {
+    const sheet = newSheet();
+    drawDieNet(sheet, faces, title);
+    sheets.push(sheet);
+  };
+  const plain = PIPS_BY_PLACE.map((pips): DieFace => ({ pips, picture: null, name: '', kind: 0 }));
+  for (const beat of drawsFrom(source, 'die').filter(isCube)) {
+    if (beat.device.kind === 'die' && beat.device.dice > 1) {
+      net(plain, `Number die: print ${beat.device.dice}`);
+      continue;
+    }
+    const faces = PIPS_BY_PLACE.map((pips): DieFace => {
+      const kind = beat.entries.findIndex((entry) => entry.faces.includes(pips));
+      const entry = beat.entries[kind];
+      if (!entry) return { pips, picture: null, name: '', kind: 0 };
+      const picture = pictureIn(source, book, entry.action);
+      return { pips, picture, name: capital(calledIn(book, entry.action)), kind };
+    });
+    // One move for all faces: the die only says how many.
+    const named = new Set(faces.map(({ name }) => name));
+    net(named.size === 1 ? plain : faces, named.size === 1 ? 'Number die' : 'Move die');
+  }
+  const numbers = numbersOf(source).filter(({ sides }) => sides === CUBE);
+  if (numbers.length > 0) {
+    const most = Math.max(...numbers.map(({ dice }) => dice));
+    net(plain, most === 1 ? 'Number die' : `Number die: print ${most}`);
+  }
+  return sheets;
+}
+
+const wheelDraws = (needs: Needs) => [
+  ...drawsFrom(needs, 'spinner'),
+  ...drawsFrom(needs, 'die').filter((beat) => !isCube(beat)),
+];
+
+function wheels(source: PackSource): Sheet[] {
+  const newSheet = newSheetOf(source);
+  const book = moveBookOf(source.adventure);
+  const drawn = wheelDraws(source).map(({ entries, device }) => {
+    const sheet = newSheet();
+    const isDie = device.kind === 'die';
+    const sectors = entries.map(({ action, label, weight, faces }) => ({
+      name: [label, calledIn(book, action)].filter(Boolean).join(': '),
+      picture: pictureIn(source, book, action) as Picture | null,
+      weight: isDie ? faces.length : weight,
+    }));
+    drawWheel(sheet, sectors, isDie ? `In place of a die of ${device.sides}` : 'The spinner');
+    return sheet;
+  });
+  if (drawn.length === 0) return [];
+  const base = newSheet();
+  drawWheelBase(base);
+  return [...drawn, base];
+}
+
+function stickers(source: PackSource): Sheet[] {
+  const sheet = newSheetOf(source)();
+  const book = moveBookOf(source.adventure);
+  const parts = source.adventure.chapters.flatMap(({ beats }) =>
+    beats.flatMap((beat) => partsOfBeat(beat)),
+  );
+  const pictures = [...new Set(parts.map((part) => pictureIn(source, book, part)))];
+  drawStickers(sheet, pictures, titleOf(source.adventure));
+  return [sheet];
+}
+
+function room(source: PackSource): Sheet[] {
+  const sheet = newSheetOf(source)();
+  const { adventure, lengthOf } = source;
+  drawRoom(sheet, roomPlan(adventure), `The room: ${titleOf(adventure)}`, lengthOf);
+  return [sheet];
+}
+
+type Made = Readonly<{ text: PrintText }> | Readonly<{ sheets: readonly Sheet[] }>;
+type Maker = Readonly<{ applies: (needs: Needs) => boolean; make: (source: PackSource) => Made }>;
+
+const cards = (of: (source: PackSource) => readonly Card[]) => (source: PackSource) => ({
+  sheets: drawCards(of(source), newSheetOf(source)),
+});
+
+/** One line a part. */
+const MAKERS: Readonly<Record<PackPartId, Maker>> = {
+  'run-sheet': {
+    applies: hasBeats,
+    make: ({ adventure, schedule }) => ({ text: runSheetText(adventure, schedule) }),
+  },
+  script: {
+    applies: hasBeats,
+    make: ({ adventure, schedule }) => ({ text: scriptText(adventure, schedule) }),
+  },
+  kit: {
+    applies: ({ adventure }) => kitListOf(adventure, adventure.setting).length > 0,
+    make: ({ adventure }) => ({ text: kitText(adventure) }),
+  },
+  cautions: { applies: hasBeats, make: ({ adventure }) => ({ text: cautionsText(adventure) }) },
+  room: { applies: hasBeats, make: (source) => ({ sheets: room(source) }) },
+  'move-cards': {
+    applies: ({ adventure }) => movesUsed(adventure).length > 0,
+    make: cards(moveCards),
+  },
+  'die-nets': {
+    applies: (needs) =>
+      drawsFrom(needs, 'die').some(isCube) || numbersOf(needs).some(({ sides }) => sides === CUBE),
+    make: (source) => ({ sheets: dieNets(source) }),
+  },
+  'number-cards': { applies: (needs) => numbersOf(needs).length > 0, make: cards(numberCards) },
+  'suit-cards': { applies: (needs) => drawsFrom(needs, 'deck').length > 0, make: cards(suitCards) },
+  wheel: {
+    applies: (needs) => wheelDraws(needs).length > 0,
+    make: (source) => ({ sheets: wheels(source) }),
+  },
+  'letter-cards': {
+    applies: (needs) => drawsFrom(needs, 'letters').length > 0,
+    make: cards(letterCards),
+  },
+  spots: {
+    applies: ({ adventure }) => calledPlaces(adventure).length > 0,
+    make: (source) => ({
+      sheets: drawSpotSigns(calledPlaces(source.adventure), newSheetOf(source)),
+    }),
+  },
+  'note-home': { applies: hasBeats, make: ({ adventure }) => ({ text: noteHomeText(adventure) }) },
+  stickers: { applies: hasBeats, make: (source) => ({ sheets: stickers(source) }) },
+};
+
+/** The parts that there is something to print for, in the order in which they are printed. */
+export function packPartsFor(adventure: Adventure): readonly PackPartId[] {
+  return PACK_PARTS.filter((id) => MAKERS[id].applies({ adventure }));
+}
+
+/** These parts, made; those that there is nothing to print for are left out. */
+export function makePack(source: PackSource, wanted: readonly PackPartId[]): readonly PackPart[] {
+  return packPartsFor(source.adventure)
+    .filter((id) => wanted.includes(id))
+    .map((id) => ({ id, ...MAKERS[id].make(source) }));
+}

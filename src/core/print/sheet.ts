@@ -1,0 +1,122 @@
+import { INK, type Ink } from './inks';
+import { PAPERS, type Box, type Paper } from './paper';
+import type { Picture } from './pictures';
+import type { Face, FitBox, TypeCase } from './type-case';
+
+/** Height of a capital over the size of the type, near enough for both families. */
+const CAPITAL_HEIGHT = 0.7;
+const LEADING = 1.15;
+
+const escaped = (text: string) =>
+  text
+    .replace(/&/gu, '&amp;')
+    .replace(/</gu, '&lt;')
+    .replace(/>/gu, '&gt;')
+    .replace(/"/gu, '&quot;');
+
+const number = (n: number) => String(Math.round(n * 1000) / 1000);
+
+type Look = Readonly<{ fill?: string; stroke?: string; width?: number; dash?: string }>;
+
+function attributes({ fill, stroke, width = 0.3, dash }: Look): string {
+  return [
+    `fill="${fill ?? 'none'}"`,
+    stroke ? `stroke="${stroke}" stroke-width="${number(width)}"` : '',
+    dash ? `stroke-dasharray="${dash}"` : '',
+    'stroke-linejoin="round"',
+  ]
+    .filter(Boolean)
+    .join(' ');
+}
+
+export type TextLook = FitBox & Readonly<{ face?: Face; fill?: string }>;
+
+/** One sheet of paper that is drawn on in millimetres, from its upper left corner. */
+export class Sheet {
+  readonly #marks: string[] = [];
+
+  constructor(
+    readonly paper: Paper,
+    readonly ink: Ink,
+    readonly type: TypeCase,
+  ) {}
+
+  get size() {
+    return PAPERS[this.paper];
+  }
+
+  /** A colour for a surface: nothing where ink is saved. */
+  tint(colour: string): string {
+    return this.ink === 'saving' ? 'none' : colour;
+  }
+
+  path(d: string, look: Look): void {
+    this.#marks.push(`<path d="${d}" ${attributes(look)}/>`);
+  }
+
+  polygon(points: readonly (readonly [number, number])[], look: Look): void {
+    this.path(
+      `${points.map(([x, y], n) => `${n ? 'L' : 'M'}${number(x)} ${number(y)}`).join('')}Z`,
+      look,
+    );
+  }
+
+  line(x1: number, y1: number, x2: number, y2: number, look: Look): void {
+    this.path(`M${number(x1)} ${number(y1)}L${number(x2)} ${number(y2)}`, look);
+  }
+
+  box({ x, y, width, height }: Box, look: Look, radius = 0): void {
+    const round = radius > 0 ? ` rx="${number(radius)}"` : '';
+    this.#marks.push(
+      `<rect x="${number(x)}" y="${number(y)}" width="${number(width)}" height="${number(height)}"${round} ${attributes(look)}/>`,
+    );
+  }
+
+  circle(x: number, y: number, r: number, look: Look): void {
+    this.#marks.push(
+      `<circle cx="${number(x)}" cy="${number(y)}" r="${number(r)}" ${attributes(look)}/>`,
+    );
+  }
+
+  /** A picture in a square of this size around a point. */
+  picture(picture: Picture, x: number, y: number, size: number, stroke: string = INK): void {
+    const strokes = picture.map(([element, given]) => {
+      const own = Object.entries(given)
+        .filter(([name]) => name !== 'key')
+        .map(([name, value]) => `${name}="${escaped(String(value))}"`);
+      return `<${element} ${own.join(' ')}/>`;
+    });
+    this.#marks.push(
+      `<g transform="translate(${number(x - size / 2)} ${number(y - size / 2)}) scale(${number(size / 24)})" fill="none" stroke="${stroke}" stroke-width="1.5" stroke-linecap="round" stroke-linejoin="round">${strokes.join('')}</g>`,
+    );
+  }
+
+  /**
+   * Text around a point, in as many lines as it needs and may have. Returns how high it is, in
+   * millimetres.
+   */
+  text(text: string, x: number, y: number, look: TextLook): number {
+    const face = look.face ?? 'text';
+    const { sizeMm, lines } = this.type.fit(face, text, look);
+    const height = lines.length * sizeMm * LEADING;
+    lines.forEach((words, n) => {
+      const baseline =
+        y - height / 2 + (n + 0.5) * sizeMm * LEADING + (sizeMm * CAPITAL_HEIGHT) / 2;
+      // Each stretch has its own place: the PDF writer does not join fonts within a line.
+      let at = x - (this.type.ems(face, words) * sizeMm) / 2;
+      for (const { font, text: stretch } of this.type.stretches(face, words)) {
+        this.#marks.push(
+          `<text x="${number(at)}" y="${number(baseline)}" font-family="${font}" font-size="${number(sizeMm)}" fill="${look.fill ?? INK}" xml:space="preserve">${escaped(stretch)}</text>`,
+        );
+        at += this.type.ems(face, stretch) * sizeMm;
+      }
+    });
+    return height;
+  }
+
+  /** The sheet as SVG, one unit a millimetre. */
+  toSvg(): string {
+    const { widthMm, heightMm } = this.size;
+    return `<svg xmlns="http://www.w3.org/2000/svg" width="${widthMm}mm" height="${heightMm}mm" viewBox="0 0 ${widthMm} ${heightMm}">${this.#marks.join('')}</svg>`;
+  }
+}

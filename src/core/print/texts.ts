@@ -1,0 +1,199 @@
+import { cautionsOf, DEFERRING_LINE } from '../care/cautions';
+import { clockOrBlank, runSheetRows, type RunSheetRow } from '../formats/run-sheet/run-sheet';
+import { isShort, kitInWords, kitListOf } from '../kit/kit-list';
+import { capital } from '../language/capital';
+import { clockOf, lengthInWords } from '../language/clock';
+import type { Adventure, Chapter } from '../model/adventure';
+import { childrenIn } from '../model/setting';
+import { movesUsed } from '../moves/needs';
+import type { Schedule } from '../schedule/unroll';
+import {
+  heading,
+  item,
+  line,
+  plain,
+  soft,
+  strong,
+  tick,
+  type Block,
+  type ClockRow,
+  type PrintText,
+  type Run,
+} from './document';
+
+/** What an adventure goes by where it has no title yet. */
+export const titleOf = ({ title }: Pick<Adventure, 'title'>) =>
+  title.trim() || 'Untitled adventure';
+
+/** Ages, group, place and length, in one line. */
+export function factsLine({ setting }: Adventure, { totalSeconds }: Schedule): string {
+  const { ages, group, place, slotSeconds } = setting;
+  return [
+    ages.from === ages.to ? `age ${ages.from}` : `ages ${ages.from} to ${ages.to}`,
+    place === 'filmed' ? 'filmed' : `${group} ${group === 1 ? 'child' : 'children'}`,
+    `${lengthInWords(totalSeconds)} of ${lengthInWords(slotSeconds)}`,
+  ].join(' · ');
+}
+
+type ChapterRows = Readonly<{ chapter: Chapter; rows: readonly RunSheetRow[] }>;
+
+function rowsByChapter(adventure: Adventure, schedule: Schedule): readonly ChapterRows[] {
+  const rows = runSheetRows(adventure, schedule);
+  return adventure.chapters
+    .map((chapter) => {
+      const ids = new Set(chapter.beats.map(({ id }) => id));
+      return { chapter, rows: rows.filter(({ beatId }) => ids.has(beatId)) };
+    })
+    .filter((one) => one.rows.length > 0);
+}
+
+const lengthOf = (schedule: Schedule, { id }: Chapter) =>
+  clockOf(schedule.totals.byChapter.get(id)?.seconds ?? 0);
+
+const joined = (...parts: string[]) => parts.filter(Boolean).join(' · ');
+
+function clockRow(row: RunSheetRow): ClockRow {
+  const name: Run[] = row.name ? [strong(capital(row.name))] : [];
+  return {
+    clock: clockOrBlank(row.startSeconds),
+    runs: row.move ? [...name, soft(` ${row.move}`)] : name,
+    said: row.say,
+    notes: joined(row.formCues, row.forms),
+    dose: row.dose,
+  };
+}
+
+/** The running order, to glance at from a knee. */
+export function runSheetText(adventure: Adventure, schedule: Schedule): PrintText {
+  const kit = kitListOf(adventure, adventure.setting).map(kitInWords);
+  return {
+    title: titleOf(adventure),
+    under: [
+      adventure.world.want,
+      factsLine(adventure, schedule),
+      kit.length > 0 ? `At hand: ${kit.join(', ')}` : '',
+    ].filter(Boolean),
+    blocks: rowsByChapter(adventure, schedule).flatMap(({ chapter, rows }): Block[] => [
+      heading(chapter.title, lengthOf(schedule, chapter)),
+      { kind: 'clock rows', rows: rows.map(clockRow) },
+    ]),
+  };
+}
+
+/** The story as it is told: what is said, and what is done to it. */
+export function scriptText(adventure: Adventure, schedule: Schedule): PrintText {
+  const { world } = adventure;
+  const cast = world.cast.map(({ name, role }) => (role ? `${name}, ${role}` : name));
+  return {
+    title: titleOf(adventure),
+    under: [
+      joined(world.name, world.place),
+      world.want,
+      cast.length > 0 ? `In it: ${cast.join('; ')}` : '',
+      factsLine(adventure, schedule),
+    ].filter(Boolean),
+    blocks: rowsByChapter(adventure, schedule).flatMap(({ chapter, rows }): Block[] => [
+      heading(chapter.title, lengthOf(schedule, chapter)),
+      ...rows.flatMap((row): Block[] => {
+        const done = row.name
+          ? [
+              item(
+                strong(capital(row.name)),
+                ...(row.move ? [soft(` (${row.move})`)] : []),
+                ...(row.dose ? [plain(`: ${row.dose}`)] : []),
+              ),
+            ]
+          : [];
+        return row.say ? [...done, { kind: 'said', text: row.say }] : done;
+      }),
+    ]),
+  };
+}
+
+/** What to gather, with a box to tick each off. */
+export function kitText(adventure: Adventure): PrintText {
+  const lines = kitListOf(adventure, adventure.setting);
+  return {
+    title: `To gather: ${titleOf(adventure)}`,
+    under: lines.length === 0 ? ['Nothing: children, and the floor.'] : [],
+    blocks: lines.map((one) =>
+      tick(
+        strong(kitInWords(one)),
+        soft(` for ${one.uses.join(', ')}`),
+        ...(one.household
+          ? [plain(`${isShort(one) ? '. Not at hand, so' : '. Or'} ${one.household}`)]
+          : []),
+      ),
+    ),
+  };
+}
+
+/** What can hurt here, what matters most first, and who decides in the end. */
+export function cautionsText(adventure: Adventure): PrintText {
+  const { setting } = adventure;
+  const children = childrenIn(setting);
+  return {
+    title: `Look out for: ${titleOf(adventure)}`,
+    under: [
+      `${setting.room.lengthMetres} by ${setting.room.widthMetres} m, ${setting.room.heightMetres} m high; ${children} ${children === 1 ? 'child' : 'children'}, ${setting.grownUps} ${setting.grownUps === 1 ? 'grown-up' : 'grown-ups'} besides you`,
+    ],
+    blocks: [
+      ...cautionsOf(adventure).map(({ text, moves }) =>
+        item(strong(text), ...(moves.length > 0 ? [soft(` ${moves.join(', ')}`)] : [])),
+      ),
+      line(plain(DEFERRING_LINE)),
+    ],
+  };
+}
+
+const AT_HOME = 3;
+
+/** A note for those at home: what was played, and three small things to do there. */
+export function noteHomeText(adventure: Adventure): PrintText {
+  const { world, learning, chapters } = adventure;
+  const moves = movesUsed(adventure);
+  const names = new Map<string, string>();
+  for (const { beats } of chapters) {
+    for (const beat of beats) {
+      if (beat.kind !== 'move') continue;
+      for (const { move, guise } of beat.actions) {
+        if (guise.name && !names.has(move)) names.set(move, guise.name);
+      }
+    }
+  }
+  // At home there is no kit, no mat and little room: what needs none of it, and is gentle.
+  const gentle = moves
+    .filter(({ kit, surface, space, wall, effort, landingsPerRep }) => {
+      const bare = kit.length === 0 && surface === 'any' && !wall && landingsPerRep === 0;
+      return bare && space === 'spot' && effort <= 4;
+    })
+    .slice(0, AT_HOME);
+  const story = [world.want, world.place].find(Boolean);
+  return {
+    title: titleOf(adventure),
+    under: ['A note for you at home'],
+    blocks: [
+      line(
+        plain('Today we moved through a story'),
+        plain(world.name ? `, in ${world.name}. ` : '. '),
+        ...(story ? [plain(story)] : []),
+      ),
+      ...(learning ? [line(plain('On the way we practised '), strong(learning), plain('.'))] : []),
+      ...(gentle.length > 0
+        ? [
+            heading('Something to do at home'),
+            ...gentle.map((move) => {
+              const name = names.get(move.id);
+              return tick(
+                strong(capital(name ?? move.name)),
+                ...(name ? [soft(` (${move.name})`)] : []),
+                plain(`: ${move.formCues.slice(0, 2).join(', ').toLowerCase()}.`),
+              );
+            }),
+            line(plain('A few times each, on a clear floor. Stop when it stops being fun.')),
+          ]
+        : []),
+      line(plain('Ask your child to show you. They are the leader now.')),
+    ],
+  };
+}

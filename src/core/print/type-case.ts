@@ -1,0 +1,130 @@
+import { readFont, type FontFacts } from './font-file';
+
+/** The faces that are printed with: for reading, for reading with weight, for headings. */
+export const FACES = ['text', 'strong', 'heading'] as const;
+export type Face = (typeof FACES)[number];
+
+/** Font files of a face, in the order in which a sign is looked for in them. */
+export type FontFile = Readonly<{ name: string; bytes: Uint8Array }>;
+export type FontFiles = Readonly<Record<Face, readonly FontFile[]>>;
+
+/** A stretch of text that one font can print. */
+export type Stretch = Readonly<{ font: string; text: string }>;
+
+/** What is printed for a sign that no font has. */
+export const MISSING_SIGN = '\u25a1';
+
+/** Marks that change the sign before them, and nothing by themselves. */
+const INVISIBLE = /[\p{Default_Ignorable_Code_Point}\p{Cc}]/u;
+
+/** Spreads text over fonts, and measures it. */
+export class TypeCase {
+  readonly files: readonly FontFile[];
+  readonly #fonts: Readonly<Record<Face, readonly (FontFile & { facts: FontFacts })[]>>;
+  /** Signs that were asked for and that no font has. */
+  readonly missing = new Set<string>();
+
+  constructor(files: FontFiles) {
+    const facts = new Map<string, FontFacts>();
+    const read = (file: FontFile) => {
+      const known = facts.get(file.name) ?? readFont(file.bytes);
+      facts.set(file.name, known);
+      return { ...file, facts: known };
+    };
+    this.#fonts = {
+      text: files.text.map(read),
+      strong: files.strong.map(read),
+      heading: files.heading.map(read),
+    };
+    const byName = new Map(FACES.flatMap((face) => files[face]).map((file) => [file.name, file]));
+    this.files = [...byName.values()];
+  }
+
+  #place(face: Face, sign: string) {
+    const code = sign.codePointAt(0)!;
+    const found = this.#fonts[face].find(({ facts }) => facts.has(code));
+    if (found) return { font: found, sign, code };
+    this.missing.add(sign);
+    const stand = MISSING_SIGN.codePointAt(0)!;
+    const last = this.#fonts[face].find(({ facts }) => facts.has(stand)) ?? this.#fonts[face][0]!;
+    return { font: last, sign: MISSING_SIGN, code: stand };
+  }
+
+  #signs(face: Face, text: string) {
+    return [...text.normalize('NFC').replace(/\s/gu, ' ')]
+      .filter((sign) => !INVISIBLE.test(sign))
+      .map((sign) => this.#place(face, sign));
+  }
+
+  /** The text in stretches of one font each. */
+  stretches(face: Face, text: string): readonly Stretch[] {
+    const stretches: { font: string; text: string }[] = [];
+    for (const { font, sign } of this.#signs(face, text)) {
+      const last = stretches.at(-1);
+      // A space goes with what it follows, so that words stay whole.
+      if (last && (last.font === font.name || sign === ' ')) last.text += sign;
+      else stretches.push({ font: font.name, text: sign });
+    }
+    return stretches;
+  }
+
+  /** The width of the text in ems, without kerning. */
+  ems(face: Face, text: string): number {
+    return this.#signs(face, text).reduce((sum, { font, code }) => sum + font.facts.emsOf(code), 0);
+  }
+
+  /**
+   * The text in lines no wider than `widthMm`, in type of `sizeMm` or as much smaller as it must be
+   * for no more than `mostLines`; a word too long for a line is broken. Never smaller than
+   * `leastMm`: what does not fit then ends in an ellipsis.
+   */
+  fit(
+    face: Face,
+    text: string,
+    { widthMm, sizeMm, leastMm, mostLines }: FitBox,
+  ): Readonly<{ sizeMm: number; lines: readonly string[] }> {
+    for (let size = sizeMm; ; size = Math.max(leastMm, size * 0.93)) {
+      const lines = this.#wrap(face, text, widthMm / size, size <= leastMm);
+      if (lines && lines.length <= mostLines) return { sizeMm: size, lines };
+      if (size <= leastMm) {
+        const kept = (lines ?? []).slice(0, mostLines);
+        return { sizeMm: size, lines: kept.map((l, n) => (n < mostLines - 1 ? l : `${l}…`)) };
+      }
+    }
+  }
+
+  /** Null where a word is too long for a line and may not be broken. */
+  #wrap(face: Face, text: string, widthEms: number, mayBreak: boolean): string[] | null {
+    const lines: string[] = [];
+    const room = (line: string) => this.ems(face, line) <= widthEms;
+    for (const word of text.trim().split(/\s+/u).filter(Boolean)) {
+      const last = lines.at(-1);
+      if (last !== undefined && room(`${last} ${word}`)) {
+        lines[lines.length - 1] = `${last} ${word}`;
+        continue;
+      }
+      if (room(word)) {
+        lines.push(word);
+        continue;
+      }
+      if (!mayBreak) return null;
+      let piece = '';
+      for (const sign of word) {
+        if (piece && !room(piece + sign)) {
+          lines.push(piece);
+          piece = '';
+        }
+        piece += sign;
+      }
+      if (piece) lines.push(piece);
+    }
+    return lines;
+  }
+}
+
+export type FitBox = Readonly<{
+  widthMm: number;
+  sizeMm: number;
+  leastMm: number;
+  mostLines: number;
+}>;

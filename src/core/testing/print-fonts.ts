@@ -1,0 +1,41 @@
+/** The fonts that ship, for tests that print. */
+import { readFileSync } from 'node:fs';
+import { TypeCase, type FontFile } from '../print/type-case';
+
+const inPackages = (path: string) =>
+  new URL(`../../../node_modules/${path}`, import.meta.url).pathname;
+const atkinson = (subset: string, weight: number) =>
+  inPackages(
+    `@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-${subset}-${weight}-normal.woff`,
+  );
+const bricolage = (subset: string) =>
+  inPackages(`@fontsource/bricolage-grotesque/files/bricolage-grotesque-${subset}-800-normal.woff`);
+const dejavu = (style: string) => inPackages(`dejavu-fonts-ttf/ttf/DejaVuSans${style}.ttf`);
+
+const PATHS = {
+  text: [atkinson('latin', 400), atkinson('latin-ext', 400), dejavu('')],
+  strong: [atkinson('latin', 700), atkinson('latin-ext', 700), dejavu('-Bold')],
+  heading: [bricolage('latin'), bricolage('latin-ext'), dejavu('-Bold')],
+} as const;
+
+export const PRINT_FONT_PATHS: readonly string[] = [...new Set(Object.values(PATHS).flat())];
+
+const fileAt = (path: string): FontFile => ({
+  name: path
+    .split('/')
+    .at(-1)!
+    .replace(/\.\w+$/u, ''),
+  bytes: readFileSync(path),
+});
+
+let shared: TypeCase | null = null;
+
+/** Read once for all tests of a file. */
+export function printFonts(): TypeCase {
+  shared ??= new TypeCase({
+    text: PATHS.text.map(fileAt),
+    strong: PATHS.strong.map(fileAt),
+    heading: PATHS.heading.map(fileAt),
+  });
+  return shared;
+}

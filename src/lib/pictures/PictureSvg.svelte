@@ -1,0 +1,24 @@
+<!-- A picture of a move, drawn in strokes. What it shows is said in words beside it. -->
+<script lang="ts">
+  import type { Picture } from '$core';
+
+  type Props = { picture: Picture; size?: number | string; strokeWidth?: number };
+  const { picture, size = 24, strokeWidth = 2 }: Props = $props();
+</script>
+
+<svg
+  xmlns="http://www.w3.org/2000/svg"
+  viewBox="0 0 24 24"
+  width={size}
+  height={size}
+  fill="none"
+  stroke="currentColor"
+  stroke-width={strokeWidth}
+  stroke-linecap="round"
+  stroke-linejoin="round"
+  aria-hidden="true"
+>
+  {#each picture as [element, attributes], n (n)}
+    <svelte:element this={element} {...attributes} xmlns="http://www.w3.org/2000/svg" />
+  {/each}
+</svg>
