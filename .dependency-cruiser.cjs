@@ -10,7 +10,8 @@ module.exports = {
       to: {
         pathNot: [
           '^src/core',
-          '^node_modules/(zod|papaparse|@types/papaparse|yalps|spache|dale-chall|syllable|pure-rand|marked)/',
+          '^node_modules/(zod|papaparse|@types/papaparse|yalps|spache|dale-chall|syllable|pure-rand|marked|fflate|docx|ical-generator|pdfmake)/',
+          '^pdfmake/interfaces$',
         ],
       },
     },
@@ -25,13 +26,26 @@ module.exports = {
       comment: 'lib and routes import core by its explicit list of exports',
       severity: 'error',
       from: { path: '^src/(lib|routes)', pathNot: '[.]test[.]ts$' },
-      to: { path: '^src/core', pathNot: '^src/core/index[.]ts$' },
+      to: { path: '^src/core', pathNot: '^src/core/(index|files)[.]ts$' },
+    },
+    {
+      name: 'files-in-workers',
+      comment: 'writing files needs large packages: no page carries them',
+      severity: 'error',
+      from: {
+        path: '^src/(lib|routes)',
+        pathNot: '([.]worker[.]ts|[.]test[.]ts|[+]server[.]ts)$',
+      },
+      to: { path: '^src/core/files[.]ts$', dependencyTypesNot: ['type-only'] },
     },
     {
       name: 'no-unresolved',
       severity: 'error',
       from: {},
-      to: { couldNotResolve: true, pathNot: '^([$]app|[$]env|[$]service-worker|[.]/[$]types)' },
+      to: {
+        couldNotResolve: true,
+        pathNot: '^([$]app|[$]env|[$]service-worker|[.]/[$]types|pdfmake/interfaces$)',
+      },
     },
     {
       name: 'charts-only-when-used',

@@ -75,6 +75,7 @@ export type { MoveQuery } from './moves/filter-moves';
 export { calledIn, moveBookOf, moveIn } from './moves/move-book';
 export type { MoveBook } from './moves/move-book';
 export { insteadOf, lacksOf } from './moves/fits-setting';
+export { swapMove } from './moves/swap-move';
 export { carryMoves, newOwnMove } from './moves/own-moves';
 export { movesUsed } from './moves/needs';
 
@@ -151,6 +152,8 @@ export { proposeGuises } from './language/guises';
 export type { GuiseProposal } from './language/guises';
 export { firstSound, SOUND_WORDS } from './language/sounds';
 export type { SoundBook } from './language/sounds';
+export { fromUnit, inUnit, LENGTH_UNITS, lengthIn } from './language/lengths';
+export type { LengthUnit } from './language/lengths';
 export { doseInWords, unitWord } from './language/dose-words';
 export { castInWords, listInWords, readCast, readList } from './language/lists';
 export { makeMoveFinder, suggestMoves } from './language/move-finder';
@@ -168,12 +171,13 @@ export {
   parseArrupJson,
   serializeArrupJson,
 } from './formats/arrup-json/arrup-json';
+export { FILE_FORMAT_IDS, FILE_FORMATS, fileNameOf } from './formats/file-formats';
+export type { FileFormatId } from './formats/file-formats';
+export { parseBeatsCsv } from './formats/beats-csv/beats-csv';
 export { MAX_SCRIPT_CHARACTERS, parseScript } from './formats/script/script';
 export type { ReadScript, UnreadLine } from './formats/script/script';
 export { clockOrBlank, runSheetRows } from './formats/run-sheet/run-sheet';
 export type { RunSheetRow } from './formats/run-sheet/run-sheet';
-export { serializeRunSheetCsv } from './formats/run-sheet/run-sheet-csv';
-export { serializeRunSheetMarkdown } from './formats/run-sheet/run-sheet-markdown';
 
 export { compareRun } from './log/compare-run';
 export type { BeatComparison, RunComparison } from './log/compare-run';

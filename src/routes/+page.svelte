@@ -1,11 +1,19 @@
 <script lang="ts">
-  import { MAX_FILE_CHARACTERS, parseArrupJson, problem, type Adventure, type Result } from '$core';
+  import {
+    FILE_FORMATS,
+    fileNameOf,
+    MAX_FILE_CHARACTERS,
+    parseArrupJson,
+    problem,
+    serializeArrupJson,
+    type Adventure,
+    type Result,
+  } from '$core';
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
   import FolderOpen from '@lucide/svelte/icons/folder-open';
   import Shapes from '@lucide/svelte/icons/shapes';
   import Plus from '@lucide/svelte/icons/plus';
-  import { EXPORTS, fileNameOf } from '$lib/prep/exports';
   import ShelfRow from '$lib/shelf/ShelfRow.svelte';
   import { searchShelf } from '$lib/shelf/search';
   import type { AdventureRecord } from '$lib/store/db';
@@ -53,8 +61,8 @@
   }
 
   function save({ document }: AdventureRecord) {
-    const format = EXPORTS[0]!;
-    download(fileNameOf(document, format), format.mediaType, format.write(document));
+    const { mediaType } = FILE_FORMATS.json;
+    download(fileNameOf(document, 'json'), mediaType, serializeArrupJson(document));
   }
 
   async function remove(record: AdventureRecord) {

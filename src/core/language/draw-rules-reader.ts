@@ -91,6 +91,7 @@ const PHRASES: readonly (readonly [RegExp, (read: RulesRead, match: RegExpMatchA
       /\b(?:the )?children(?: (?:draw|throw|spin|call))?(?: in turn)?\b|\bin turn\b/iu,
       (read) => (read.rules.turns = 'children'),
     ],
+    [/\bby (?:its|the) (?:number|pips|rank|throw)\b/iu, (read) => (read.amountFrom = 'outcome')],
     [
       /\b(?:number die|numbers?)(?: (?:of )?(\d+))?\b/iu,
       (read, m) => {
@@ -99,7 +100,6 @@ const PHRASES: readonly (readonly [RegExp, (read: RulesRead, match: RegExpMatchA
         if (isSides(sides)) read.numberSides = sides;
       },
     ],
-    [/\bby (?:its|the) (?:number|pips|rank|throw)\b/iu, (read) => (read.amountFrom = 'outcome')],
     [/\bas far as the room(?: goes)?\b/iu, (read) => (read.amountFrom = 'room')],
     [/\b(?:x|×|times) (\d+)\b/iu, (read, m) => (read.sum.times = within(Number(m[1]), 20))],
     [/\bplus (\d+)\b/iu, (read, m) => (read.sum.plus = Math.min(100, Number(m[1])))],

@@ -5,6 +5,7 @@ export const PROBLEM_CODES = [
   'not-json',
   'not-arrup',
   'no-script',
+  'no-columns',
   'newer-version',
   'bad-version',
   'missing',

@@ -1,39 +1,23 @@
-import { doseInWords, unitWord } from '../language/dose-words';
 import { capital } from '../language/capital';
 import { kitListOf } from '../kit/kit-list';
 import type { Adventure } from '../model/adventure';
-import type { Action, Draw } from '../model/beat';
-import type { Entry } from '../model/chance';
+import type { Draw } from '../model/beat';
 import { partsOfBeat } from '../model/beat-parts';
-import { calledIn, moveBookOf, moveIn, type MoveBook } from '../moves/move-book';
+import { calledIn, moveBookOf } from '../moves/move-book';
 import { movesUsed } from '../moves/needs';
 import { calledPlaces, roomPlan } from '../room/plan';
-import type { Schedule } from '../schedule/unroll';
 import { drawCards, type Card } from './cards';
 import { drawDieNet, type DieFace } from './die-net';
 import type { PrintText } from './document';
-import type { Ink } from './inks';
-import type { Paper } from './paper';
-import type { Picture, PictureOf } from './pictures';
+import { letterCards, moveCards, numberCards, suitCards } from './pack-cards';
+import { drawsFrom, numbersOf, pictureIn, type Needs, type PackSource } from './pack-source';
+import type { Picture } from './pictures';
 import { drawRoom } from './room-sheet';
 import { Sheet } from './sheet';
 import { drawSpotSigns } from './spot-signs';
 import { drawStickers } from './stickers';
 import { cautionsText, kitText, noteHomeText, runSheetText, scriptText, titleOf } from './texts';
-import type { TypeCase } from './type-case';
 import { drawWheel, drawWheelBase } from './wheel';
-
-/** What the pack is printed with. */
-export type PackSource = Readonly<{
-  adventure: Adventure;
-  schedule: Schedule;
-  paper: Paper;
-  ink: Ink;
-  type: TypeCase;
-  pictureOf: PictureOf;
-  /** A length in the presenter's own unit. */
-  lengthOf: (metres: number) => string;
-}>;
 
 export const PACK_PARTS = [
   'run-sheet',
@@ -57,137 +41,16 @@ export type PackPartId = (typeof PACK_PARTS)[number];
 export type PackPart = Readonly<{ id: PackPartId }> &
   (Readonly<{ text: PrintText }> | Readonly<{ sheets: readonly Sheet[] }>);
 
-type Needs = Pick<PackSource, 'adventure'>;
-
-const drawsOf = ({ adventure }: Needs): readonly Draw[] =>
-  adventure.chapters.flatMap(({ beats }) =>
-    beats.flatMap((beat) => (beat.kind === 'draw' ? [beat] : [])),
-  );
-const drawsFrom = (needs: Needs, kind: Draw['device']['kind']) =>
-  drawsOf(needs).filter(({ device }) => device.kind === kind);
-
 const hasBeats = ({ adventure }: Needs) => adventure.chapters.some(({ beats }) => beats.length > 0);
 
 /** Cubes are folded; of other dice a wheel with as many sectors is made. */
 const CUBE = 6;
 const isCube = ({ device }: Draw) => device.kind === 'die' && device.sides === CUBE;
 
-/** Draws with a number die: the most that it shows. */
-const numbersOf = (needs: Needs): readonly Readonly<{ sides: number; dice: number }>[] =>
-  drawsOf(needs).flatMap(({ amount }) => (amount.from === 'number die' ? [amount] : []));
-
 const newSheetOf =
   ({ paper, ink, type }: PackSource) =>
   () =>
     new Sheet(paper, ink, type);
-
-const pictureIn = (
-  source: PackSource,
-  book: MoveBook,
-  { move, guise }: Pick<Action, 'move' | 'guise'>,
-) => source.pictureOf(guise.picture, moveIn(book, move));
-
-const NO_CARD: Card = { picture: null, sign: '', dots: 0, name: '', small: '', kind: 0 };
-
-/** Each move in each of its guises once, with its dose where it has one of its own. */
-function moveCards(source: PackSource): Card[] {
-  const { adventure } = source;
-  const book = moveBookOf(adventure);
-  const cards = new Map<string, Card>();
-  for (const { beats } of adventure.chapters) {
-    for (const beat of beats) {
-      for (const part of partsOfBeat(beat)) {
-        const move = moveIn(book, part.move);
-        const name = capital(calledIn(book, part));
-        const drawn = beat.kind === 'draw' && beat.amount.from !== 'dose';
-        const dose = 'dose' in part && !drawn ? doseInWords(part.dose) : '';
-        const key = `${part.move}|${name}|${dose}`;
-        if (cards.has(key)) continue;
-        cards.set(key, {
-          ...NO_CARD,
-          picture: pictureIn(source, book, part),
-          name,
-          small: [name.toLowerCase() === move.name.toLowerCase() ? '' : move.name, dose]
-            .filter(Boolean)
-            .join(', '),
-          kind: cards.size,
-        });
-      }
-    }
-  }
-  return [...cards.values()];
-}
-
-const RANKS: Readonly<Record<number, string>> = { 11: 'J', 12: 'Q', 13: 'K' };
-
-/** One card for each rank of each suit, and the jokers: one deck, to be printed as often as needed. */
-function suitCards(source: PackSource): Card[] {
-  const book = moveBookOf(source.adventure);
-  return drawsFrom(source, 'deck').flatMap(({ device, entries }) => {
-    if (device.kind !== 'deck') return [];
-    const ofEntry = (entry: Entry, kind: number): Card => ({
-      ...NO_CARD,
-      picture: pictureIn(source, book, entry.action),
-      name: capital(calledIn(book, entry.action)),
-      kind,
-    });
-    const suits = entries.filter(({ cards }) => cards === 'suit');
-    const courts = entries.find(({ cards }) => cards === 'courts');
-    const jokers = entries.filter(({ cards }) => cards === 'jokers');
-    const ranks = Array.from(
-      { length: Math.max(0, device.highest - device.lowest + 1) },
-      (_, n) => device.lowest + n,
-    );
-    return [
-      ...suits.flatMap((entry, kind) =>
-        ranks.map((rank): Card => {
-          const isCourt = rank > 10;
-          const meant = isCourt && courts ? courts : entry;
-          const dots = isCourt ? (courts ? 0 : (device.courts ?? rank)) : rank;
-          return {
-            ...ofEntry(meant, kind),
-            sign: RANKS[rank] ?? String(rank),
-            dots,
-            small: entry.label,
-          };
-        }),
-      ),
-      ...Array.from({ length: device.jokers }, (_, n): Card => {
-        const joker = jokers[n % Math.max(1, jokers.length)];
-        return joker
-          ? { ...ofEntry(joker, suits.length), sign: '\u2605', small: 'joker' }
-          : { ...NO_CARD, sign: '\u2605', name: 'joker' };
-      }),
-    ];
-  });
-}
-
-function numberCards(needs: Needs): Card[] {
-  const most = Math.max(0, ...numbersOf(needs).map(({ sides, dice }) => sides * dice));
-  return Array.from({ length: most }, (_, n): Card => ({
-    ...NO_CARD,
-    sign: String(n + 1),
-    dots: n + 1,
-    kind: n,
-  }));
-}
-
-function letterCards(source: PackSource): Card[] {
-  const book = moveBookOf(source.adventure);
-  return drawsFrom(source, 'letters').flatMap(({ entries }) =>
-    entries.map(({ label, action }, kind): Card => {
-      const { name: moveName } = moveIn(book, action.move);
-      return {
-        ...NO_CARD,
-        picture: pictureIn(source, book, action),
-        sign: label,
-        name: action.guise.picture || action.guise.name || moveName,
-        small: `${moveName}, ${doseInWords(action.dose)}`,
-        kind,
-      };
-    }),
-  );
-}
 
 const PIPS_BY_PLACE = [1, 2, 3, 4, 5, 6];
 

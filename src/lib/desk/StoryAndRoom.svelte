@@ -13,6 +13,7 @@
   import { SHOWING_WORDS } from '$lib/beats/editor';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineList from '$lib/ui/InlineList.svelte';
+  import InlineLength from '$lib/ui/InlineLength.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
   import type { Desk } from './desk.svelte';
   import PresetLine from './PresetLine.svelte';
@@ -92,30 +93,27 @@
     <PresetLine {desk} />
     <p>
       The room is
-      <InlineNumber
-        value={setting.room.lengthMetres}
-        label="Length of the room in metres"
-        min={0}
+      <InlineLength
+        metres={setting.room.lengthMetres}
+        label="Length of the room"
         max={200}
+        bare
         onchange={(m) => setRoom({ lengthMetres: m }, 'length')}
       />
       by
-      <InlineNumber
-        value={setting.room.widthMetres}
-        label="Width of the room in metres"
-        min={0}
+      <InlineLength
+        metres={setting.room.widthMetres}
+        label="Width of the room"
         max={200}
         onchange={(m) => setRoom({ widthMetres: m }, 'width')}
-      /> m,
-      <InlineNumber
-        value={setting.room.heightMetres}
-        label="Height of the room in metres"
-        min={0}
+      />,
+      <InlineLength
+        metres={setting.room.heightMetres}
+        label="Height of the room"
         max={50}
-        step={0.1}
         onchange={(m) => setRoom({ heightMetres: m }, 'height')}
       />
-      m high, with a
+      high, with a
       <InlineChoice
         value={setting.room.floor}
         label="Floor"
@@ -130,7 +128,16 @@
           [false, 'no wall to lean on'],
         ] as const}
         onchange={(wallFree) => setRoom({ wallFree }, 'wall')}
-      />.
+      />. Besides you there
+      {setting.grownUps === 1 ? 'is' : 'are'}
+      <InlineNumber
+        value={setting.grownUps}
+        label="Grown-ups besides you"
+        min={0}
+        max={30}
+        onchange={(n) => desk.setSetting({ grownUps: Math.round(n) }, 'grownups')}
+      />
+      {setting.grownUps === 1 ? 'grown-up' : 'grown-ups'}.
     </p>
     <p>
       New moves are

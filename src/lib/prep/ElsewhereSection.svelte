@@ -6,16 +6,20 @@
     lacksOf,
     moveBookOf,
     movesUsed,
+    swapMove,
     unroll,
     USUAL_PRESETS,
-    type Adventure,
     type Setting,
   } from '$core';
+  import type { Draft } from '$lib/store/draft.svelte';
+  import { notices } from '$lib/ui/notices.svelte';
   import { preferences } from '$lib/store/preferences.svelte';
   import { presets } from '$lib/store/presets.svelte';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
 
-  const { adventure }: { adventure: Adventure } = $props();
+  const { draft }: { draft: Draft } = $props();
+
+  const adventure = $derived(draft.adventure);
 
   $effect(() => {
     void presets.load();
@@ -45,6 +49,19 @@
       (setting) => unroll(adventure, setting, preferences.pace).totalSeconds,
     ),
   );
+
+  /** Moves there: the setting is the other one, and what does not fit is swapped; one step to undo. */
+  function goThere() {
+    const { name } = all[chosen]!;
+    draft.edit((now) =>
+      changes.reduce(
+        (script, { move, instead }) => (instead ? swapMove(script, move.id, instead) : script),
+        { ...now, setting: there },
+      ),
+    );
+    draft.closeStep();
+    notices.say(`It is led in ${name} now.`, { label: 'Undo', run: () => draft.undo() });
+  }
 </script>
 
 <section aria-labelledby="elsewhere-title">
@@ -72,4 +89,7 @@
       {/each}
     </ul>
   {/if}
+  <button type="button" class="mt-1 -ml-3 btn-quiet" onclick={goThere}>
+    Lead it there{changes.some(({ instead }) => instead) ? ', with these swaps' : ''}
+  </button>
 </section>

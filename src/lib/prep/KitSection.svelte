@@ -1,24 +1,32 @@
 <!-- What to gather: how many, what for, what stands in for it; ticked off as it is found. -->
 <script lang="ts">
-  import { isShort, kitListOf, type Adventure, type KitLine } from '$core';
+  import {
+    capital,
+    insteadOf,
+    isShort,
+    kitListOf,
+    moveBookOf,
+    movesUsed,
+    pluralOf,
+    swapMove,
+    type KitLine,
+    type Move,
+    type Prop,
+  } from '$core';
+  import type { Draft } from '$lib/store/draft.svelte';
+  import { notices } from '$lib/ui/notices.svelte';
+  import X from '@lucide/svelte/icons/x';
   import { Gathered } from './gathered.svelte';
 
-  const { adventure }: { adventure: Adventure } = $props();
+  const { draft }: { draft: Draft } = $props();
 
+  const adventure = $derived(draft.adventure);
   const lines = $derived(kitListOf(adventure, adventure.setting));
   const gathered = $derived(new Gathered(adventure.id));
   $effect(() => {
     void gathered.load();
   });
 
-  const plural = (thing: string, count: number) =>
-    count === 1
-      ? thing
-      : thing === 'die'
-        ? 'dice'
-        : thing === 'pack of cards'
-          ? 'packs of cards'
-          : `${thing}s`;
   function share({ sharedBy, count }: KitLine): string {
     if (sharedBy === 'group') return count === 1 ? 'for everybody' : 'around the room';
     return sharedBy === 1 ? 'one each' : `one for ${sharedBy}`;
@@ -27,6 +35,43 @@
     if (atHand === null || atHand >= count) return '';
     return atHand === 0 ? 'none at hand' : `${atHand} at hand, ${count - atHand} short`;
   }
+
+  /** Moves that need what is short, each with one that does without it. */
+  const swapsFor = ({ thing }: KitLine): { move: Move; instead: Move }[] =>
+    movesUsed(adventure)
+      .filter((move) => move.kit.includes(thing) || (thing === 'mat' && move.surface === 'mat'))
+      .flatMap((move) => {
+        const instead = insteadOf(move, moveBookOf(adventure).values(), adventure.setting);
+        return instead ? [{ move, instead }] : [];
+      });
+  function swap(move: Move, instead: Move) {
+    draft.edit((now) => swapMove(now, move.id, instead));
+    draft.closeStep();
+    notices.say(`${capital(instead.name)} instead of ${move.name}, wherever it stood.`, {
+      label: 'Undo',
+      run: () => draft.undo(),
+    });
+  }
+
+  const setProps = (props: readonly Prop[], key: string) =>
+    draft.edit((now) => ({ ...now, props }), key);
+  const setProp = (n: number, change: Partial<Prop>) =>
+    setProps(
+      adventure.props.map((prop, at) => (at === n ? { ...prop, ...change } : prop)),
+      `prop ${n}`,
+    );
+  let newThing = $state('');
+  let newMeaning = $state('');
+  function addProp() {
+    const [thing, standsFor] = [newThing.trim(), newMeaning.trim()];
+    if (!thing || !standsFor) return;
+    setProps([...adventure.props, { thing, standsFor }], 'prop new');
+    draft.closeStep();
+    newThing = newMeaning = '';
+  }
+  const addOnEnter = (event: KeyboardEvent) => {
+    if (event.key === 'Enter') addProp();
+  };
 </script>
 
 <section aria-labelledby="kit-title">
@@ -45,7 +90,8 @@
               onchange={(event) => void gathered.tick(line.thing, event.currentTarget.checked)}
             />
             <span class={gathered.has(line.thing) ? 'text-soft line-through' : ''}>
-              <b class="tabular">{line.count} {plural(line.thing, line.count)}</b>, {share(line)}
+              <b class="tabular">{line.count} {pluralOf(line.thing, line.count)}</b>, {share(line)}
+              {#if line.standsFor}<i>({line.standsFor})</i>{/if}
               <span class="text-soft">for {line.uses.join(', ')}</span>
             </span>
           </label>
@@ -53,9 +99,82 @@
             <p class="pl-8 text-pencil">
               {there(line)}{line.household ? `. Instead: ${line.household}.` : '.'}
             </p>
+            {#each swapsFor(line) as { move, instead } (move.id)}
+              <p class="pl-8">
+                Or without: <button
+                  type="button"
+                  class="min-h-6 underline decoration-water underline-offset-4"
+                  onclick={() => swap(move, instead)}>{instead.name} instead of {move.name}</button
+                >
+              </p>
+            {/each}
           {/if}
         </li>
       {/each}
     </ul>
   {/if}
+  <h3 class="mt-5 text-lg">What things are in the story</h3>
+  <ul class="leading-9">
+    {#each adventure.props as prop, n (n)}
+      <li class="flex flex-wrap items-baseline gap-x-2">
+        The
+        <input
+          class="inline-word"
+          aria-label="Thing {n + 1}"
+          maxlength="80"
+          value={prop.thing}
+          onchange={(event) => {
+            const thing = event.currentTarget.value.trim();
+            if (thing) setProp(n, { thing });
+            else event.currentTarget.value = prop.thing;
+          }}
+        />
+        is
+        <input
+          class="inline-word"
+          aria-label="What thing {n + 1} stands for"
+          maxlength="120"
+          value={prop.standsFor}
+          onchange={(event) => {
+            const standsFor = event.currentTarget.value.trim();
+            if (standsFor) setProp(n, { standsFor });
+            else event.currentTarget.value = prop.standsFor;
+          }}
+        />
+        <button
+          type="button"
+          class="btn-quiet px-2! py-1!"
+          aria-label="The {prop.thing} is only itself again"
+          onclick={() =>
+            setProps(
+              adventure.props.filter((_, at) => at !== n),
+              'prop out',
+            )}
+        >
+          <X size={16} aria-hidden="true" />
+        </button>
+      </li>
+    {/each}
+    <li class="flex flex-wrap items-baseline gap-x-2">
+      The
+      <input
+        class="inline-word min-w-28"
+        aria-label="Another thing"
+        placeholder="yellow sock"
+        maxlength="80"
+        bind:value={newThing}
+        onkeydown={addOnEnter}
+      />
+      is
+      <input
+        class="inline-word min-w-28"
+        aria-label="What it stands for"
+        placeholder="the lamp oil"
+        maxlength="120"
+        bind:value={newMeaning}
+        onkeydown={addOnEnter}
+        onblur={addProp}
+      />.
+    </li>
+  </ul>
 </section>

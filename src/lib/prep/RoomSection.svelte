@@ -5,19 +5,25 @@
     childrenIn,
     crowdingOf,
     fetchSums,
+    lengthIn,
     metresToPlaces,
     moveBookOf,
     moveIn,
     movesUsed,
     secondsOnWay,
-    type Adventure,
     type Crowding,
   } from '$core';
   import MovePicker from '$lib/beats/MovePicker.svelte';
+  import type { Draft } from '$lib/store/draft.svelte';
   import { preferences } from '$lib/store/preferences.svelte';
+  import InlineLength from '$lib/ui/InlineLength.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
+  import RoomPlan from './RoomPlan.svelte';
 
-  const { adventure }: { adventure: Adventure } = $props();
+  const { draft }: { draft: Draft } = $props();
+
+  const adventure = $derived(draft.adventure);
+  const unit = $derived(preferences.current.unit);
 
   const setting = $derived(adventure.setting);
   const book = $derived(moveBookOf(adventure));
@@ -52,8 +58,12 @@
 <section aria-labelledby="room-title">
   <h2 id="room-title" class="text-xl">In the room</h2>
   <p class="mt-1 text-soft">
-    {setting.room.lengthMetres} by {setting.room.widthMetres} metres, {setting.room.heightMetres} high.
+    {lengthIn(setting.room.lengthMetres, unit)} by {lengthIn(setting.room.widthMetres, unit)}, {lengthIn(
+      setting.room.heightMetres,
+      unit,
+    )} high.
   </p>
+  <RoomPlan {draft} />
   <ul class="mt-2">
     {#each crowding as one (one.space)}
       <li class="border-t border-line py-2">
@@ -80,8 +90,7 @@
       />
       things, fetched one at a time by {children}
       {children === 1 ? 'child' : 'children'}, over
-      <InlineNumber value={metres} label="Metres" max={100} onchange={(n) => (way = n)} /> metres, travelling
-      by
+      <InlineLength {metres} label="Way" max={100} onchange={(n) => (way = n)} />, travelling by
       <MovePicker
         {book}
         text={moveIn(book, moveId).name}
@@ -96,7 +105,7 @@
         {Math.ceil(things / children) === 1 ? 'trip' : 'trips'}, which takes {sums.secondsNeeded} s.
       {:else}
         No: they bring {sums.brought}. Give them {sums.secondsNeeded} s{sums.mostMetres > 0
-          ? `, or ${sums.mostMetres} metres`
+          ? `, or ${lengthIn(sums.mostMetres, unit)}`
           : ''}{sums.mostThings > 0 ? `, or ${sums.mostThings} things` : ''}.
       {/if}
       <span class="text-soft">Speed by the move’s own tempo at this age; common practice.</span>

@@ -1,57 +1,32 @@
-import {
-  ARRUP_EXTENSION,
-  serializeArrupJson,
-  serializeRunSheetCsv,
-  serializeRunSheetMarkdown,
-  unroll,
-  type Adventure,
-  type Pace,
-  type Setting,
-} from '$core';
+import type { FileFormatId } from '$core';
 
-/** A file that an adventure can become. */
-export type ExportFormat = Readonly<{
-  id: 'json' | 'csv' | 'md';
-  /** What it is for, as a presenter would say. */
-  label: string;
-  extension: string;
-  mediaType: string;
-  write: (adventure: Adventure, setting?: Setting, pace?: Pace) => string;
-}>;
-
-export const EXPORTS: readonly ExportFormat[] = [
+/** What each file is for, as a presenter would say; in groups, in the order of a session's life. */
+export const EXPORT_GROUPS: readonly Readonly<{
+  title: string;
+  files: readonly Readonly<{ id: FileFormatId; label: string }>[];
+}>[] = [
   {
-    id: 'json',
-    label: 'Adventure file, to keep or to send to a colleague',
-    extension: ARRUP_EXTENSION,
-    mediaType: 'application/json; charset=utf-8',
-    write: serializeArrupJson,
+    title: 'To keep and to send',
+    files: [
+      { id: 'json', label: 'The adventure, for a colleague’s Arrup' },
+      { id: 'zip', label: 'Everything, in one ZIP' },
+    ],
   },
   {
-    id: 'csv',
-    label: 'Run sheet for a spreadsheet',
-    extension: '.csv',
-    mediaType: 'text/csv; charset=utf-8',
-    write: (adventure, setting, pace) =>
-      serializeRunSheetCsv(adventure, unroll(adventure, setting, pace)),
+    title: 'To write on elsewhere',
+    files: [
+      { id: 'script', label: 'Script as plain text, that Arrup reads back' },
+      { id: 'docx', label: 'Script for a word processor' },
+      { id: 'csv', label: 'Run sheet for a spreadsheet' },
+      { id: 'md', label: 'Run sheet as plain text' },
+    ],
   },
   {
-    id: 'md',
-    label: 'Run sheet as plain text',
-    extension: '.md',
-    mediaType: 'text/markdown; charset=utf-8',
-    write: (adventure, setting, pace) =>
-      serializeRunSheetMarkdown(adventure, unroll(adventure, setting, pace)),
+    title: 'For the film',
+    files: [
+      { id: 'wav', label: 'Guide track: counts and changes to listen to' },
+      { id: 'captions', label: 'Planned captions' },
+      { id: 'chapters', label: 'Chapters' },
+    ],
   },
 ];
-
-/** The adventure's title as a file name in any script, without signs that file systems refuse. */
-export function fileNameOf(adventure: Adventure, format: ExportFormat): string {
-  const stem = adventure.title
-    .normalize('NFC')
-    .replace(/[\p{C}/\\:*?"<>|.]+/gu, ' ')
-    .trim()
-    .replace(/\s+/gu, '-')
-    .slice(0, 80);
-  return `${stem || 'adventure'}${format.extension}`;
-}

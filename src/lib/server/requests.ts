@@ -1,4 +1,14 @@
-import { drawSchema, MOODS, moveSchema, paceSchema, settingSchema, USUAL_SESSIONS } from '$core';
+import {
+  drawSchema,
+  INKS,
+  LENGTH_UNITS,
+  MOODS,
+  moveSchema,
+  PACK_PARTS,
+  paceSchema,
+  settingSchema,
+  USUAL_SESSIONS,
+} from '$core';
 import { z } from 'zod';
 
 /** The adventure itself is checked apart, so that older versions are migrated first. */
@@ -49,5 +59,14 @@ export const forecastRequestSchema = z.strictObject({
   n: z.int().min(1).max(USUAL_SESSIONS).optional(),
 });
 
-/** `POST /api/export/{format}`. */
-export const exportRequestSchema = checkRequestSchema;
+/** `POST /api/export/{format}`; the choices that a format has no use for are passed over. */
+export const exportRequestSchema = checkRequestSchema.extend({
+  paper: z.enum(['a4', 'letter']).default('a4'),
+  ink: z.enum(INKS).default('colour'),
+  parts: z.array(z.enum(PACK_PARTS)).default([...PACK_PARTS]),
+  unit: z.enum(LENGTH_UNITS).default('metres'),
+  startsAt: z
+    .string()
+    .regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/u)
+    .optional(),
+});

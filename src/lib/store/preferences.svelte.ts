@@ -1,8 +1,14 @@
-import { DEFAULT_PACE, type LinesMode } from '$core';
+import {
+  DEFAULT_PACE,
+  type Ink,
+  type LengthUnit,
+  type LinesMode,
+  type PackPartId,
+  type Paper,
+} from '$core';
 import { arrupDb } from './db';
 
 export type Mode = 'light' | 'dark' | 'system';
-export type Paper = 'a4' | 'letter';
 
 /** What the presenter has chosen once for all adventures. */
 export type Preferences = Readonly<{
@@ -11,6 +17,10 @@ export type Preferences = Readonly<{
   muted: boolean;
   lines: LinesMode;
   paper: Paper;
+  ink: Ink;
+  unit: LengthUnit;
+  /** Parts of the print pack that are left out. */
+  notPrinted: readonly PackPartId[];
 }>;
 
 const USUAL: Preferences = {
@@ -19,6 +29,10 @@ const USUAL: Preferences = {
   muted: false,
   lines: 'run on',
   paper: 'a4',
+  ink: 'colour',
+  unit: 'metres',
+  // To colour in, to stick on: asked for when they are wanted.
+  notPrinted: ['script', 'stickers'],
 };
 
 const MODE_KEY = 'arrup.mode';

@@ -1,6 +1,6 @@
-/** Hands a text to the browser as a file to keep. */
-export function download(name: string, mediaType: string, text: string): void {
-  const address = URL.createObjectURL(new Blob([text], { type: mediaType }));
+/** Hands a text, or bytes, to the browser as a file to keep. */
+export function download(name: string, mediaType: string, content: BlobPart): void {
+  const address = URL.createObjectURL(new Blob([content], { type: mediaType }));
   const link = document.createElement('a');
   link.href = address;
   link.download = name;

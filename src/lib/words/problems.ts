@@ -8,6 +8,8 @@ const WORDS: Readonly<Record<ProblemCode, (params: Params) => string>> = {
   'not-json': () => 'The file is broken or is not an adventure: it cannot be read as one.',
   'not-arrup': () => 'This is not an Arrup adventure. Its file name ends in .arrup.json.',
   'no-script': () => 'There is no script in it: headings are chapters, list lines are beats.',
+  'no-columns': () =>
+    'The first row of the table must name its columns: Chapter, Say, Do (and, if you like, Dose and As).',
   'newer-version': ({ version, known }) =>
     `It was made with a newer Arrup (version ${version}; this one knows up to ${known}). Update Arrup, then open it again.`,
   'bad-version': () => 'It does not say which version it is.',

@@ -60,14 +60,14 @@ export function askWorker<Request, Result>(
 /** The worker's side: runs `work` for each request, and answers with what comes of it. */
 export function answerRequests<Request, Result>(
   scope: {
-    onmessage: ((event: MessageEvent<Request>) => void) | null;
+    onmessage: ((event: MessageEvent<Request>) => unknown) | null;
     postMessage: (answer: WorkerAnswer<Result>) => void;
   },
-  work: (request: Request, onProgress: (share: number) => void) => Result,
+  work: (request: Request, onProgress: (share: number) => void) => Result | Promise<Result>,
 ): void {
-  scope.onmessage = ({ data }) => {
+  scope.onmessage = async ({ data }) => {
     try {
-      const result = work(data, (share) => scope.postMessage({ kind: 'progress', share }));
+      const result = await work(data, (share) => scope.postMessage({ kind: 'progress', share }));
       scope.postMessage({ kind: 'done', result });
     } catch (reason) {
       scope.postMessage({ kind: 'failed', reason: String(reason) });

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { WORDS_PER_MINUTE } from '$core';
+  import { LENGTH_UNITS, lengthIn, WORDS_PER_MINUTE } from '$core';
   import { presets } from '$lib/store/presets.svelte';
   import { shelf } from '$lib/store/shelf.svelte';
   import { preferences } from '$lib/store/preferences.svelte';
@@ -100,9 +100,15 @@
   </section>
 
   <section class="mt-8 border-t border-line pt-5">
-    <h2 class="text-2xl">Day and night</h2>
-    <p class="mt-2">
-      The pages are
+    <h2 class="text-2xl">Lengths, day and night</h2>
+    <p class="mt-2 leading-9">
+      Rooms are measured in
+      <InlineChoice
+        value={preferences.current.unit}
+        label="Unit of length"
+        choices={LENGTH_UNITS.map((unit) => [unit, unit] as const)}
+        onchange={(unit) => void preferences.change({ unit })}
+      />. The pages are
       <InlineChoice
         value={preferences.mode}
         label="Light or dark"
@@ -125,7 +131,10 @@
             <span
               ><b>{name}</b>
               <span class="text-soft"
-                >{setting.room.lengthMetres} by {setting.room.widthMetres} m, {setting.place}</span
+                >{lengthIn(setting.room.lengthMetres, preferences.current.unit)} by {lengthIn(
+                  setting.room.widthMetres,
+                  preferences.current.unit,
+                )}, {setting.place}</span
               ></span
             >
             <button type="button" class="min-h-6 underline" onclick={() => forget(name)}

@@ -37,7 +37,8 @@ const plain = (text: string) =>
     .replace(/\s+/gu, ' ')
     .trim();
 
-class ScriptReader {
+/** Reads a script line by line, however it was laid out. */
+export class ScriptReader {
   adventure: Adventure;
   readonly chapters: { -readonly [K in keyof Chapter]: Chapter[K] }[] = [];
   readonly unread: UnreadLine[] = [];
@@ -54,7 +55,12 @@ class ScriptReader {
     return { kit: this.adventure.setting.kit, book: this.source.book ?? null };
   }
 
-  #open(title: string): void {
+  name(title: string): void {
+    this.adventure = { ...this.adventure, title: plain(title).slice(0, 120) };
+  }
+
+  /** A chapter begins; its kind is taken from its heading, if that names one. */
+  open(title: string): void {
     const { newId } = this.source;
     const read = readQuickLine(`# ${title}`, this.#finder, this.adventure.setting.ages);
     const kind = read.kind === 'chapter' ? read.chapterKind : 'adventure';
@@ -64,7 +70,7 @@ class ScriptReader {
   }
 
   #add(beat: Beat): void {
-    if (this.chapters.length === 0) this.#open('The adventure');
+    if (this.chapters.length === 0) this.open('The adventure');
     const chapter = this.chapters.at(-1)!;
     const say = this.#say;
     this.#say = '';
@@ -89,7 +95,7 @@ class ScriptReader {
     const { newId, newSeed } = this.source;
     const { defaults, setting } = this.adventure;
     const read = readQuickLine(text, this.#finder, setting.ages, this.#help());
-    if (read.kind === 'chapter') return this.#open(read.title);
+    if (read.kind === 'chapter') return this.open(read.title);
     if (read.kind === 'tell' && read.unread.length > 0) {
       this.unread.push({ line, text, words: read.unread });
     }
@@ -99,8 +105,8 @@ class ScriptReader {
 
   heading({ depth, text }: Tokens.Heading): void {
     if (depth === 1 && this.chapters.length === 0 && this.adventure.title === '') {
-      this.adventure = { ...this.adventure, title: plain(text).slice(0, 120) };
-    } else this.#open(plain(text));
+      this.name(text);
+    } else this.open(plain(text));
   }
 
   paragraph(text: string, line: number): void {
@@ -118,6 +124,15 @@ class ScriptReader {
     const text = plain(first && 'text' in first ? String(first.text) : '');
     if (this.chapters.length === 0) this.paragraph(text, line);
     else this.line(text, line);
+  }
+
+  /** What was read; refused where there is nothing in it. */
+  finish(): Result<ReadScript> {
+    const { adventure, chapters, unread } = this;
+    if (!chapters.some(({ beats }) => beats.length > 0)) {
+      return { ok: false, problems: [problem('no-script')] };
+    }
+    return { ok: true, value: { adventure: { ...adventure, chapters }, unread } };
   }
 
   token(token: Token, line: number): void {
@@ -151,9 +166,5 @@ export function parseScript(text: string, source: ScriptSource): Result<ReadScri
     reader.token(token, line);
     line += token.raw.split('\n').length - 1;
   }
-  const { adventure, chapters, unread } = reader;
-  if (!chapters.some(({ beats }) => beats.length > 0)) {
-    return { ok: false, problems: [problem('no-script')] };
-  }
-  return { ok: true, value: { adventure: { ...adventure, chapters }, unread } };
+  return reader.finish();
 }

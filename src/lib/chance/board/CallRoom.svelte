@@ -51,7 +51,7 @@
     <button
       type="button"
       style:left="{(length / 2 + xMetres) * scale}px"
-      style:top="{(width / 2 + yMetres) * scale}px"
+      style:top="{(width / 2 - yMetres) * scale}px"
       style:--hue={sectorHue(n)}
       onclick={() => onpick(id)}
     >

@@ -4,35 +4,24 @@
   import { page } from '$app/state';
   import type { Desk } from '$lib/desk/desk.svelte';
   import DeskView from '$lib/desk/DeskView.svelte';
-  import { openDesk, tend } from '$lib/desk/open-desk';
+  import { openDesk } from '$lib/desk/open-desk';
   import type { DraftNews } from '$lib/store/draft.svelte';
+  import { tend } from '$lib/store/open-draft';
+  import { tellDraftNews } from '$lib/ui/draft-news';
   import NotHere from '$lib/ui/NotHere.svelte';
-  import { notices } from '$lib/ui/notices.svelte';
 
   let desk = $state.raw<Desk | null>(null);
   let missing = $state(false);
 
-  function tell(news: DraftNews) {
-    if (news.kind === 'taken over') {
-      notices.say('Changed in another tab: this is how it stands there. Undo brings yours back.');
-    } else if (news.kind === 'kept as a copy') {
-      notices.say(
-        `Another tab was writing here at the same moment. Its words stay as they are; yours go on as “${news.title}”.`,
-        undefined,
-        true,
-      );
+  const tell = (news: DraftNews) =>
+    tellDraftNews(news, (id) => {
       // The desk stays as it is under the new address: the effect below knows it by its id.
-      void goto(resolve('/desk/[id]', { id: news.id }), {
+      void goto(resolve('/desk/[id]', { id }), {
         replaceState: true,
         keepFocus: true,
         noScroll: true,
       });
-    } else {
-      notices.say(
-        `This could not be saved in the browser (${news.reason}). Keep the tab open: it tries again. Prep can save a file.`,
-      );
-    }
-  }
+    });
 
   $effect(() => {
     const { id } = page.params;

@@ -1,117 +1,96 @@
 <script lang="ts">
-  import { unroll, type Adventure } from '$core';
+  import { goto, onNavigate } from '$app/navigation';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
-  import Download from '@lucide/svelte/icons/download';
   import Play from '@lucide/svelte/icons/play';
-  import Printer from '@lucide/svelte/icons/printer';
-  import { EXPORTS, fileNameOf } from '$lib/prep/exports';
+  import { addDays, format } from 'date-fns';
+  import SaveState from '$lib/desk/SaveState.svelte';
+  import CautionsSection from '$lib/prep/CautionsSection.svelte';
   import ElsewhereSection from '$lib/prep/ElsewhereSection.svelte';
+  import FilesSection from '$lib/prep/FilesSection.svelte';
   import KitSection from '$lib/prep/KitSection.svelte';
-  import LetterStrip from '$lib/prep/LetterStrip.svelte';
+  import PrintPack from '$lib/prep/PrintPack.svelte';
   import RoomSection from '$lib/prep/RoomSection.svelte';
-  import RunSheet from '$lib/prep/RunSheet.svelte';
-  import { arrupDb } from '$lib/store/db';
+  import type { Draft, DraftNews } from '$lib/store/draft.svelte';
+  import { openDraft, tend } from '$lib/store/open-draft';
   import { preferences } from '$lib/store/preferences.svelte';
-  import { download } from '$lib/ui/download';
-  import InlineChoice from '$lib/ui/InlineChoice.svelte';
+  import { tellDraftNews } from '$lib/ui/draft-news';
   import NotHere from '$lib/ui/NotHere.svelte';
 
-  let adventure = $state.raw<Adventure | null>(null);
+  let draft = $state.raw<Draft | null>(null);
   let missing = $state(false);
+  /** Nine tomorrow morning, until the presenter says when. */
+  let startsAt = $state(format(addDays(new Date(), 1), "yyyy-MM-dd'T'09:00"));
 
-  const schedule = $derived(adventure && unroll(adventure, adventure.setting, preferences.pace));
-
-  const strips = $derived(
-    adventure?.chapters.flatMap(({ beats }) =>
-      beats.flatMap((beat) =>
-        beat.kind === 'draw' && beat.device.kind === 'letters' ? [beat] : [],
-      ),
-    ) ?? [],
-  );
+  const tell = (news: DraftNews) =>
+    tellDraftNews(news, (id) => void goto(resolve('/prep/[id]', { id }), { replaceState: true }));
 
   $effect(() => {
     const { id } = page.params;
-    if (!id) return;
-    void arrupDb()
-      .then((db) => db.get('adventures', id))
-      .then((record) => {
-        adventure = record?.document ?? null;
-        missing = !record;
-      });
+    if (!id || draft?.adventure.id === id) return;
+    missing = false;
+    void openDraft(id, tell).then((opened) => {
+      draft = opened;
+      missing = opened === null;
+    });
   });
+  $effect(() => {
+    if (draft) return tend(draft);
+  });
+  // The Desk and the Stage read what is saved.
+  onNavigate(async () => {
+    await draft?.flush();
+  });
+
+  const adventure = $derived(draft?.adventure ?? null);
+  const choices = $derived(
+    adventure && {
+      setting: adventure.setting,
+      pace: preferences.pace,
+      paper: preferences.current.paper,
+      ink: preferences.current.ink,
+      unit: preferences.current.unit,
+      startsAt,
+    },
+  );
+  const hasBeats = $derived(adventure?.chapters.some(({ beats }) => beats.length > 0) ?? false);
 </script>
 
 <svelte:head><title>Prep: {adventure?.title || 'an adventure'} · Arrup</title></svelte:head>
 
 {#if missing}
   <NotHere what="adventure" />
-{:else if adventure && schedule}
-  {@const shown = adventure}
-  <main
-    class="mx-auto grid max-w-6xl gap-8 px-4 pt-4 pb-24 sm:px-6 lg:grid-cols-[17rem_minmax(0,1fr)] print:block print:max-w-none print:p-0"
-  >
-    <div class="print:hidden">
+{:else if draft && adventure && choices}
+  <main class="mx-auto max-w-6xl px-4 pt-4 pb-24 sm:px-6">
+    <div class="flex flex-wrap items-center justify-between gap-x-6 gap-y-1">
       <a class="-ml-3 btn-quiet" href={resolve('/desk/[id]', { id: adventure.id })}>
         <ArrowLeft size={18} aria-hidden="true" />Desk
       </a>
-      <h1 class="mt-3 text-3xl">Ready for the morning</h1>
-      <p class="mt-4 leading-8">
-        The run sheet{strips.length > 0 ? ' and the letter strip' : ''}, on
-        <InlineChoice
-          value={preferences.current.paper}
-          label="Paper"
-          choices={[
-            ['a4', 'A4 paper'],
-            ['letter', 'Letter paper'],
-          ] as const}
-          onchange={(paper) => void preferences.change({ paper })}
-        />.
-      </p>
-      <button type="button" class="mt-3 btn-lamp text-lg" onclick={() => print()}>
-        <Printer size={22} aria-hidden="true" />Print it
-      </button>
-      <h2 class="mt-9 text-xl">Take it elsewhere</h2>
-      <ul class="mt-2 flex flex-col items-start">
-        {#each EXPORTS as format (format.id)}
-          <li>
-            <button
-              type="button"
-              class="-ml-3 btn-quiet text-left"
-              onclick={() =>
-                download(
-                  fileNameOf(shown, format),
-                  format.mediaType,
-                  format.write(shown, shown.setting, preferences.pace),
-                )}
-            >
-              <Download size={18} class="shrink-0" aria-hidden="true" />{format.label}
-            </button>
-          </li>
-        {/each}
-      </ul>
-      {#if schedule.cues.length > 0}
-        <a
-          class="mt-6 -ml-3 btn-quiet font-semibold"
-          href={resolve('/stage/[id]', { id: adventure.id })}
-        >
-          <Play size={18} aria-hidden="true" />Lead it
-        </a>
-      {/if}
-    </div>
-    <div class="min-w-0">
-      <div class="mb-8 grid gap-x-10 gap-y-6 md:grid-cols-2 print:hidden">
-        <KitSection {adventure} />
-        <div class="flex flex-col gap-6">
-          <RoomSection {adventure} />
-          <ElsewhereSection {adventure} />
-        </div>
+      <div class="flex items-center gap-4">
+        <SaveState {draft} />
+        {#if hasBeats}
+          <a class="btn-lamp" href={resolve('/stage/[id]', { id: adventure.id })}>
+            <Play size={20} aria-hidden="true" />Lead it
+          </a>
+        {/if}
       </div>
-      <RunSheet {adventure} {schedule} paper={preferences.current.paper} />
-      {#each strips as beat (beat.id)}
-        <LetterStrip {adventure} {beat} paper={preferences.current.paper} />
-      {/each}
+    </div>
+    <h1 class="mt-2 text-4xl">Ready for the morning</h1>
+    <p class="mt-1 text-lg text-soft">{adventure.title || 'An adventure without a title yet'}</p>
+    <div class="mt-6 grid gap-x-12 gap-y-10 lg:grid-cols-2">
+      <div class="flex min-w-0 flex-col gap-9">
+        <KitSection {draft} />
+        <CautionsSection {adventure} />
+      </div>
+      <div class="flex min-w-0 flex-col gap-9">
+        <RoomSection {draft} />
+        <ElsewhereSection {draft} />
+      </div>
+    </div>
+    <div class="mt-12 border-t border-line pt-6"><PrintPack {adventure} {choices} /></div>
+    <div class="mt-12 border-t border-line pt-6">
+      <FilesSection {adventure} {choices} onstart={(at) => (startsAt = at)} />
     </div>
   </main>
 {/if}

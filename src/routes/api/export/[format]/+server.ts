@@ -1,23 +1,50 @@
 import { json } from '@sveltejs/kit';
-import { EXPORTS, fileNameOf } from '$lib/prep/exports';
+import { read as readAsset } from '$app/server';
+import { DEFAULT_PACE, FILE_FORMAT_IDS, FILE_FORMATS, fileNameOf, type FileFormatId } from '$core';
+import { writeFile } from '$core/files';
+import { loadPrintFonts } from '$lib/files/print-fonts';
+import { pictureFor } from '$lib/pictures/pictures';
 import { readRequest } from '$lib/server/answer';
 import { exportRequestSchema } from '$lib/server/requests';
 import type { RequestHandler } from './$types';
 
+const isFormat = (name: string): name is FileFormatId =>
+  (FILE_FORMAT_IDS as readonly string[]).includes(name);
+
+function refuse(status: number, code: string, message: string, path: readonly string[]) {
+  return json({ error: { code, message, path } }, { status });
+}
+
 export const POST: RequestHandler = async ({ request, params }) => {
-  const format = EXPORTS.find(({ id }) => id === params.format);
-  if (!format) {
-    const message = `There is no export “${params.format}”. There is: ${EXPORTS.map(({ id }) => id).join(', ')}.`;
-    return json({ error: { code: 'not-one-of', message, path: ['format'] } }, { status: 404 });
+  const { format } = params;
+  if (!isFormat(format)) {
+    const message = `There is no export “${format}”. There is: ${FILE_FORMAT_IDS.join(', ')}.`;
+    return refuse(404, 'not-one-of', message, ['format']);
   }
   const read = await readRequest(request, exportRequestSchema);
   if (read instanceof Response) return read;
   const { adventure, body } = read;
-  const name = encodeURIComponent(fileNameOf(adventure, format));
-  return new Response(format.write(adventure, body.setting, body.pace), {
+  const now = new Date();
+  const choices = {
+    ...body,
+    setting: body.setting ?? adventure.setting,
+    pace: body.pace ?? DEFAULT_PACE,
+    startsAt: body.startsAt ?? now.toISOString().slice(0, 16),
+  };
+  const loadFonts = () => loadPrintFonts(async (url) => readAsset(url));
+  const world = { loadFonts, pictureOf: pictureFor, now };
+  let bytes: Uint8Array;
+  try {
+    ({ bytes } = await writeFile(format, adventure, choices, world));
+  } catch (reason) {
+    if (!(reason instanceof RangeError)) throw reason;
+    const message = 'There is nothing to write of it: it has no beat that asks for it.';
+    return refuse(422, 'nothing-to-write', message, ['adventure']);
+  }
+  return new Response(new Uint8Array(bytes), {
     headers: {
-      'content-type': format.mediaType,
-      'content-disposition': `attachment; filename*=UTF-8''${name}`,
+      'content-type': FILE_FORMATS[format].mediaType,
+      'content-disposition': `attachment; filename*=UTF-8''${encodeURIComponent(fileNameOf(adventure, format))}`,
     },
   });
 };

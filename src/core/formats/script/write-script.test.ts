@@ -1,0 +1,57 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { dictionary } from 'cmu-pronouncing-dictionary';
+import fc from 'fast-check';
+import { lexer } from 'marked';
+import { describe, expect, it } from 'vitest';
+import type { Adventure } from '../../model/adventure';
+import { unroll } from '../../schedule/unroll';
+import { arbitraryAdventure } from '../../testing/arbitrary';
+import { countingIds } from '../../testing/make';
+import { parseScript } from './script';
+import { serializeScript } from './write-script';
+
+function read(text: string) {
+  const source = { newId: countingIds(), newSeed: () => 5, book: dictionary };
+  const result = parseScript(text, source);
+  if (!result.ok) throw new Error(JSON.stringify(result.problems));
+  return result.value;
+}
+
+/** Pictures of letters and what is said at a drink have no words in a line. */
+const plainly = ({ setting, chapters, title, world, learning, defaults }: Adventure) => ({
+  setting,
+  title,
+  world,
+  learning,
+  defaults,
+  chapters: chapters.map((chapter) => ({
+    ...chapter,
+    beats: JSON.parse(
+      JSON.stringify(chapter.beats).replace(/"picture":"[^"]*"/gu, '"picture":""'),
+    ) as unknown,
+  })),
+});
+
+const STARTS = 'src/lib/shelf/starts';
+
+describe('a script that is written out', () => {
+  it.each(readdirSync(STARTS).filter((name) => name.endsWith('.md')))(
+    'and read again is the same adventure: %s',
+    (file) => {
+      const { adventure } = read(readFileSync(`${STARTS}/${file}`, 'utf8'));
+      const again = read(serializeScript(adventure));
+      expect(again.unread).toEqual([]);
+      expect(plainly(again.adventure)).toEqual(plainly(adventure));
+      expect(unroll(again.adventure).totalSeconds).toBe(unroll(adventure).totalSeconds);
+    },
+  );
+
+  it('of any adventure is Markdown with its title and a heading for each chapter (marked)', () => {
+    fc.assert(
+      fc.property(arbitraryAdventure, (any) => {
+        const headings = lexer(serializeScript(any)).filter(({ type }) => type === 'heading');
+        expect(headings).toHaveLength(1 + any.chapters.length);
+      }),
+    );
+  });
+});

@@ -1,0 +1,125 @@
+import { strToU8, zipSync } from 'fflate';
+import type { Adventure } from '../model/adventure';
+import type { Setting } from '../model/setting';
+import { makePack, type PackPartId } from '../print/pack';
+import type { Ink } from '../print/inks';
+import type { Paper } from '../print/paper';
+import type { PictureOf } from '../print/pictures';
+import { TypeCase, type FontFiles } from '../print/type-case';
+import { scriptText, titleOf } from '../print/texts';
+import { lengthIn, type LengthUnit } from '../language/lengths';
+import type { Pace } from '../schedule/pace';
+import { unroll, type Schedule } from '../schedule/unroll';
+import { serializeArrupJson } from './arrup-json/arrup-json';
+import { writeDocx } from './docx/docx';
+import { FILE_FORMAT_IDS, fileNameOf, type FileFormatId } from './file-formats';
+import { serializeICalendar, type LocalTime } from './icalendar/icalendar';
+import { writePdf } from './pdf/pdf';
+import { serializeRunSheetCsv } from './run-sheet/run-sheet-csv';
+import { serializeRunSheetMarkdown } from './run-sheet/run-sheet-markdown';
+import { serializeScript } from './script/write-script';
+import { renderGuideTrack } from './wav/guide-track';
+import { serializeCaptions, serializeChapters } from './webvtt/webvtt';
+
+/** How a file is written, as the presenter has chosen. */
+export type FileChoices = Readonly<{
+  setting: Setting;
+  pace: Pace;
+  paper: Paper;
+  ink: Ink;
+  /** Parts of the pack; those that there is nothing to print for are left out. */
+  parts: readonly PackPartId[];
+  unit: LengthUnit;
+  /** When the session is, by the clock on the wall. */
+  startsAt: LocalTime;
+}>;
+
+/** What writing needs of the world outside. */
+export type FileWorld = Readonly<{
+  loadFonts: () => Promise<FontFiles>;
+  pictureOf: PictureOf;
+  now: Date;
+  onProgress?: (share: number) => void;
+}>;
+
+type Job = Readonly<{
+  adventure: Adventure;
+  schedule: Schedule;
+  choices: FileChoices;
+  world: FileWorld;
+  missing: Set<string>;
+}>;
+type Writer = (job: Job) => Uint8Array | string | Promise<Uint8Array>;
+
+/** A file, and the signs in it that no font that ships can print. */
+export type WrittenFile = Readonly<{ bytes: Uint8Array; missing: readonly string[] }>;
+
+async function pdfOf({ adventure, schedule, choices, world, missing }: Job): Promise<Uint8Array> {
+  const { paper, ink, parts, unit } = choices;
+  const type = new TypeCase(await world.loadFonts());
+  const { pictureOf, onProgress } = world;
+  const lengthOf = (metres: number) => lengthIn(metres, unit);
+  const source = { adventure, schedule, paper, ink, type, pictureOf, lengthOf };
+  const title = titleOf(adventure);
+  const bytes = await writePdf(makePack(source, parts), { paper, type, title, onProgress });
+  for (const sign of type.missing) missing.add(sign);
+  return bytes;
+}
+
+const packed = (id: FileFormatId) => id !== 'zip';
+
+/** Sound does not get smaller by packing, and is large: it is only put in. */
+const LEVELS: Partial<Record<FileFormatId, 0>> = { wav: 0, pdf: 0, docx: 0 };
+
+async function zipOf(job: Job): Promise<Uint8Array> {
+  const { adventure } = job;
+  const files: Record<string, [Uint8Array, { level: 0 | 6; mtime: Date }]> = {};
+  for (const id of FILE_FORMAT_IDS.filter(packed)) {
+    if (id === 'pdf' && !hasSomething(adventure)) continue;
+    const bytes = await bytesOf(id, job);
+    files[fileNameOf(adventure, id)] = [bytes, { level: LEVELS[id] ?? 6, mtime: job.world.now }];
+  }
+  return zipSync(files);
+}
+
+const hasSomething = ({ chapters }: Adventure) => chapters.some(({ beats }) => beats.length > 0);
+
+/** One line a format. */
+const WRITERS: Readonly<Record<FileFormatId, Writer>> = {
+  json: ({ adventure }) => serializeArrupJson(adventure),
+  pdf: pdfOf,
+  script: ({ adventure }) => serializeScript(adventure),
+  docx: ({ adventure, schedule }) => writeDocx(scriptText(adventure, schedule)),
+  csv: ({ adventure, schedule }) => serializeRunSheetCsv(adventure, schedule),
+  md: ({ adventure, schedule }) => serializeRunSheetMarkdown(adventure, schedule),
+  captions: ({ schedule }) => serializeCaptions(schedule),
+  chapters: ({ adventure, schedule }) => serializeChapters(adventure, schedule),
+  wav: ({ schedule }) => renderGuideTrack(schedule),
+  ics: ({ adventure, schedule, choices, world }) =>
+    serializeICalendar(adventure, schedule, choices.startsAt, world.now),
+  zip: zipOf,
+};
+
+async function bytesOf(id: FileFormatId, job: Job): Promise<Uint8Array> {
+  const written = await WRITERS[id](job);
+  return typeof written === 'string' ? strToU8(written) : written;
+}
+
+/**
+ * An adventure as a file of this format. Throws a RangeError where it cannot be: a pack without a
+ * page, a start that is no time.
+ */
+export async function writeFile(
+  id: FileFormatId,
+  adventure: Adventure,
+  choices: FileChoices,
+  world: FileWorld,
+): Promise<WrittenFile> {
+  const { setting, pace } = choices;
+  // Everything is read off the adventure as it is led there.
+  const led: Adventure = id === 'json' ? adventure : { ...adventure, setting };
+  const missing = new Set<string>();
+  const schedule = unroll(led, setting, pace);
+  const bytes = await bytesOf(id, { adventure: led, schedule, choices, world, missing });
+  return { bytes, missing: [...missing] };
+}

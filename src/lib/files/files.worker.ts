@@ -1,0 +1,11 @@
+import { writeFile } from '$core/files';
+import { pictureFor } from '$lib/pictures/pictures';
+import { answerRequests } from '$lib/workers/ask-worker';
+import { loadPrintFonts } from './print-fonts';
+import type { FileAnswer, FileRequest } from './protocol';
+
+answerRequests<FileRequest, FileAnswer>(self, ({ format, adventure, choices, now }, onProgress) => {
+  const loadFonts = () => loadPrintFonts((url) => fetch(url));
+  const world = { loadFonts, pictureOf: pictureFor, now, onProgress };
+  return writeFile(format, adventure, choices, world);
+});

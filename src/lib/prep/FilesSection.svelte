@@ -1,0 +1,96 @@
+<!-- What the adventure becomes elsewhere: files for colleagues, editors, films and calendars. -->
+<script lang="ts">
+  import { FILE_FORMATS, fileNameOf, PACK_PARTS, type Adventure, type FileFormatId } from '$core';
+  import type { FileChoices } from '$core/files';
+  import CalendarPlus from '@lucide/svelte/icons/calendar-plus';
+  import Download from '@lucide/svelte/icons/download';
+  import { askForFile } from '$lib/files/ask-for-file';
+  import { download } from '$lib/ui/download';
+  import { notices } from '$lib/ui/notices.svelte';
+  import { EXPORT_GROUPS } from './exports';
+
+  type Props = {
+    adventure: Adventure;
+    choices: Omit<FileChoices, 'parts'>;
+    onstart: (startsAt: string) => void;
+  };
+  const { adventure, choices, onstart }: Props = $props();
+
+  let writing = $state<FileFormatId | null>(null);
+
+  async function save(format: FileFormatId) {
+    writing = format;
+    try {
+      const { result } = askForFile({
+        format,
+        adventure,
+        choices: { ...choices, parts: PACK_PARTS },
+        now: new Date(),
+      });
+      const { bytes } = await result;
+      const { mediaType } = FILE_FORMATS[format];
+      download(fileNameOf(adventure, format), mediaType, new Uint8Array(bytes));
+    } catch (reason) {
+      notices.say(
+        `The file could not be written: ${reason instanceof Error ? reason.message : String(reason)}`,
+        undefined,
+        true,
+      );
+    } finally {
+      writing = null;
+    }
+  }
+</script>
+
+<section aria-labelledby="files-title">
+  <h2 id="files-title" class="text-2xl">To take elsewhere</h2>
+  <div class="mt-2 grid gap-x-10 gap-y-5 sm:grid-cols-2 lg:grid-cols-4">
+    {#each EXPORT_GROUPS as { title, files } (title)}
+      <div>
+        <h3 class="text-lg">{title}</h3>
+        <ul class="flex flex-col items-start">
+          {#each files as { id, label } (id)}
+            <li>
+              <button
+                type="button"
+                class="-ml-3 btn-quiet text-left"
+                disabled={writing !== null}
+                onclick={() => save(id)}
+              >
+                <Download size={18} class="shrink-0" aria-hidden="true" />{writing === id
+                  ? 'Writing it…'
+                  : label}
+              </button>
+            </li>
+          {/each}
+        </ul>
+      </div>
+    {/each}
+    <div>
+      <h3 class="text-lg">For the calendar</h3>
+      <label class="mt-1 block">
+        It is on
+        <input
+          type="datetime-local"
+          class="inline-word"
+          aria-label="When the session is"
+          value={choices.startsAt}
+          onchange={(event) => {
+            if (event.currentTarget.value) onstart(event.currentTarget.value);
+            else event.currentTarget.value = choices.startsAt;
+          }}
+        />
+      </label>
+      <button
+        type="button"
+        class="-ml-3 btn-quiet text-left"
+        disabled={writing !== null}
+        onclick={() => save('ics')}
+      >
+        <CalendarPlus size={18} class="shrink-0" aria-hidden="true" />{writing === 'ics'
+          ? 'Writing it…'
+          : 'Put it in a calendar'}
+      </button>
+    </div>
+  </div>
+</section>

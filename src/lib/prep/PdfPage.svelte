@@ -1,0 +1,56 @@
+<!-- One page of a PDF as a picture, drawn when it comes into sight; its words for those who listen. -->
+<script lang="ts">
+  import type { PDFDocumentProxy } from 'pdfjs-dist';
+
+  type Props = { pdf: PDFDocumentProxy; n: number; title: string };
+  const { pdf, n, title }: Props = $props();
+
+  /** Pixels of a picture for each of the page's points: sharp on a dense screen. */
+  const SHARPNESS = 1.6;
+
+  let canvas: HTMLCanvasElement | undefined = $state();
+  let words = $state('');
+  let ratio = $state(1 / Math.SQRT2);
+
+  $effect(() => {
+    const [target, source, number] = [canvas, pdf, n];
+    if (!target) return;
+    let gone = false;
+    const draw = async () => {
+      const page = await source.getPage(number);
+      const viewport = page.getViewport({ scale: SHARPNESS });
+      const context = target.getContext('2d');
+      if (gone || !context) return;
+      ratio = viewport.width / viewport.height;
+      target.width = viewport.width;
+      target.height = viewport.height;
+      await page.render({ canvasContext: context, viewport }).promise;
+      const { items } = await page.getTextContent();
+      if (!gone) words = items.map((item) => ('str' in item ? item.str : '')).join(' ');
+    };
+    const sight = new IntersectionObserver(
+      (seen) => {
+        if (!seen.some(({ isIntersecting }) => isIntersecting)) return;
+        sight.disconnect();
+        // A document that is closed while its page is drawn is replaced by a newer one.
+        draw().catch(() => {});
+      },
+      { rootMargin: '400px' },
+    );
+    sight.observe(target);
+    return () => {
+      gone = true;
+      sight.disconnect();
+    };
+  });
+</script>
+
+<figure data-page={n}>
+  <canvas
+    bind:this={canvas}
+    style:aspect-ratio={ratio}
+    aria-hidden="true"
+    class="w-full border border-line bg-white shadow-sm"
+  ></canvas>
+  <figcaption class="sr-only">{title}, page {n}: {words}</figcaption>
+</figure>

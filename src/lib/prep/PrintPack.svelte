@@ -1,0 +1,186 @@
+<!-- The print pack: what is to be in it, and its pages as they will come out of the printer. -->
+<script lang="ts">
+  import { fileNameOf, FILE_FORMATS, packPartsFor, type Adventure, type PackPartId } from '$core';
+  import type { FileChoices } from '$core/files';
+  import Download from '@lucide/svelte/icons/download';
+  import Printer from '@lucide/svelte/icons/printer';
+  import type { PDFDocumentProxy } from 'pdfjs-dist';
+  import { askForFile } from '$lib/files/ask-for-file';
+  import { preferences } from '$lib/store/preferences.svelte';
+  import { download } from '$lib/ui/download';
+  import InlineChoice from '$lib/ui/InlineChoice.svelte';
+  import { Cancelled } from '$lib/workers/ask-worker';
+  import { openPdf } from './open-pdf';
+  import { PART_WORDS } from './pack-words';
+  import PdfPage from './PdfPage.svelte';
+
+  type Props = { adventure: Adventure; choices: Omit<FileChoices, 'parts'> };
+  const { adventure, choices }: Props = $props();
+
+  const offered = $derived(packPartsFor(adventure));
+  const left = $derived(preferences.current.notPrinted);
+  const parts = $derived(offered.filter((id) => !left.includes(id)));
+
+  /** Typing rests for this long before the pages are made again. */
+  const REST_MS = 350;
+
+  type Made = { bytes: Uint8Array; pdf: PDFDocumentProxy; missing: readonly string[] };
+  let made = $state.raw<Made | null>(null);
+  let share = $state<number | null>(null);
+  let trouble = $state('');
+
+  $effect(() => {
+    const request = {
+      format: 'pdf' as const,
+      adventure,
+      choices: { ...choices, parts },
+      now: new Date(),
+    };
+    if (parts.length === 0) return;
+    let asked: ReturnType<typeof askForFile> | null = null;
+    let gone = false;
+    const wait = setTimeout(() => {
+      share = 0;
+      trouble = '';
+      asked = askForFile(request, (done) => (share = done));
+      asked.result
+        .then(async ({ bytes, missing }) => {
+          const pdf = await openPdf(bytes);
+          if (gone) return void pdf.destroy();
+          void made?.pdf.destroy();
+          made = { bytes, pdf, missing };
+          share = null;
+        })
+        .catch((reason: unknown) => {
+          if (reason instanceof Cancelled || gone) return;
+          share = null;
+          trouble = `The pages could not be made: ${reason instanceof Error ? reason.message : String(reason)}`;
+        });
+    }, REST_MS);
+    return () => {
+      gone = true;
+      clearTimeout(wait);
+      asked?.cancel();
+    };
+  });
+
+  function choose(id: PackPartId, wanted: boolean) {
+    const others = left.filter((one) => one !== id);
+    void preferences.change({ notPrinted: wanted ? others : [...others, id] });
+  }
+  const blobOf = (bytes: Uint8Array) =>
+    new Blob([new Uint8Array(bytes)], { type: FILE_FORMATS.pdf.mediaType });
+  function openPages({ bytes }: Made) {
+    const address = URL.createObjectURL(blobOf(bytes));
+    window.open(address, '_blank');
+    // The new tab has read it by then.
+    setTimeout(() => URL.revokeObjectURL(address), 60_000);
+  }
+</script>
+
+<section aria-labelledby="print-title">
+  <h2 id="print-title" class="text-2xl">To print</h2>
+  {#if offered.length === 0}
+    <p class="mt-1 text-soft">
+      There is nothing to print yet. Write a line or a move on the Desk first.
+    </p>
+  {:else}
+    <fieldset class="mt-2 flex flex-wrap gap-x-6 gap-y-1">
+      <legend class="sr-only">Parts of the pack</legend>
+      {#each offered as id (id)}
+        <label class="flex min-h-9 items-center gap-2">
+          <input
+            type="checkbox"
+            class="checkbox size-5"
+            checked={parts.includes(id)}
+            onchange={(event) => choose(id, event.currentTarget.checked)}
+          />
+          {PART_WORDS[id]}
+        </label>
+      {/each}
+    </fieldset>
+    <div class="mt-2 flex flex-wrap items-center gap-x-6 gap-y-2">
+      <p>
+        On
+        <InlineChoice
+          value={choices.paper}
+          label="Paper"
+          choices={[
+            ['a4', 'A4 paper'],
+            ['letter', 'Letter paper'],
+          ] as const}
+          onchange={(paper) => void preferences.change({ paper })}
+        />,
+        <InlineChoice
+          value={choices.ink}
+          label="Ink"
+          choices={[
+            ['colour', 'in colour'],
+            ['saving', 'saving ink'],
+          ] as const}
+          onchange={(ink) => void preferences.change({ ink })}
+        />.
+      </p>
+      {#if made && parts.length > 0}
+        {@const ready = made}
+        <button
+          type="button"
+          class="btn-lamp"
+          disabled={share !== null}
+          onclick={() => openPages(ready)}
+        >
+          <Printer size={20} aria-hidden="true" />Print it
+        </button>
+        <button
+          type="button"
+          class="btn-quiet"
+          disabled={share !== null}
+          onclick={() =>
+            download(fileNameOf(adventure, 'pdf'), FILE_FORMATS.pdf.mediaType, blobOf(ready.bytes))}
+        >
+          <Download size={18} aria-hidden="true" />Save the PDF
+        </button>
+      {/if}
+      <p
+        role="status"
+        class="text-soft"
+        data-pages={share === null ? (made?.pdf.numPages ?? 0) : 'making'}
+      >
+        {#if parts.length === 0}
+          Choose what is to be printed.
+        {:else if share !== null}
+          Making the pages, {Math.round(share * 100)} %…
+        {:else if made}
+          {made.pdf.numPages}
+          {made.pdf.numPages === 1 ? 'page' : 'pages'}, true to size: print at 100 %.
+        {/if}
+      </p>
+    </div>
+    {#if trouble}<p class="mt-2 font-semibold text-pencil" role="alert">{trouble}</p>{/if}
+    {#if made && made.missing.length > 0}
+      <p class="mt-2 text-pencil">
+        Our print fonts do not have {made.missing.slice(0, 12).join(' ')}: an empty box stands in {made
+          .missing.length === 1
+          ? 'its'
+          : 'their'} place.
+      </p>
+    {/if}
+    {#if made && parts.length > 0}
+      {@const { pdf } = made}
+      <div class={['pages mt-5', share !== null && 'opacity-60']}>
+        {#each Array.from({ length: pdf.numPages }, (_, n) => n + 1) as n (n)}
+          <PdfPage {pdf} {n} title={adventure.title || 'Untitled adventure'} />
+        {/each}
+      </div>
+    {/if}
+  {/if}
+</section>
+
+<style>
+  .pages {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(min(100%, 19rem), 1fr));
+    gap: 1.25rem;
+    align-items: start;
+  }
+</style>

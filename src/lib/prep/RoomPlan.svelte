@@ -1,0 +1,265 @@
+<!-- The room from above, to scale: marks are dragged, or moved with the arrow keys. -->
+<script lang="ts">
+  import { lengthIn, putMark, roomPlan, WALLS, type PlanMark, type Spot, type Wall } from '$core';
+  import type { Draft } from '$lib/store/draft.svelte';
+  import { preferences } from '$lib/store/preferences.svelte';
+  import InlineLength from '$lib/ui/InlineLength.svelte';
+  import { sectorHue } from '$lib/chance/sector-look';
+
+  const { draft }: { draft: Draft } = $props();
+
+  const adventure = $derived(draft.adventure);
+  const setting = $derived(adventure.setting);
+  const plan = $derived(roomPlan(adventure));
+  const { lengthMetres: length, widthMetres: width } = $derived(plan);
+  const unit = $derived(preferences.current.unit);
+  /** Marks are as large as a finger wants them, whatever the size of the room. */
+  const mark = $derived(Math.max(length, width) / 26);
+
+  let drawing: SVGSVGElement | undefined = $state();
+  let dragged = $state<string | null>(null);
+
+  const keyOf = ({ kind, name }: PlanMark) => `${kind} ${name}`;
+  const nameOf = ({ kind, name }: PlanMark) =>
+    kind === 'place' ? name : kind === 'leader' ? 'you' : 'screen';
+  function whereOf({ xMetres, yMetres }: Spot): string {
+    const side = lengthIn(Math.abs(xMetres), unit);
+    const ahead = lengthIn(Math.abs(yMetres), unit);
+    return `${side} to the ${xMetres < 0 ? 'left' : 'right'}, ${ahead} to the ${yMetres < 0 ? 'back' : 'front'}`;
+  }
+  const move = (one: PlanMark, to: Spot) =>
+    draft.edit((now) => ({ ...now, setting: putMark(now.setting, one, to) }), `mark ${keyOf(one)}`);
+
+  function at(event: PointerEvent): Spot | null {
+    const matrix = drawing?.getScreenCTM();
+    if (!drawing || !matrix) return null;
+    const { x, y } = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse());
+    return { xMetres: x, yMetres: -y };
+  }
+  function drag(event: PointerEvent, one: PlanMark) {
+    const to = dragged === keyOf(one) ? at(event) : null;
+    if (to) move(one, to);
+  }
+  function nudge(event: KeyboardEvent, one: PlanMark) {
+    const step = event.shiftKey ? 1 : 0.2;
+    const by = {
+      ArrowLeft: [-step, 0],
+      ArrowRight: [step, 0],
+      ArrowUp: [0, step],
+      ArrowDown: [0, -step],
+    }[event.key];
+    if (!by) return;
+    event.preventDefault();
+    move(one, { xMetres: one.at.xMetres + by[0]!, yMetres: one.at.yMetres + by[1]! });
+  }
+  const setNoGo = (wall: Wall, metres: number) =>
+    draft.edit(
+      (now) => ({
+        ...now,
+        setting: {
+          ...now.setting,
+          room: {
+            ...now.setting.room,
+            noGoMetres: { ...now.setting.room.noGoMetres, [wall]: metres },
+          },
+        },
+      }),
+      `no go ${wall}`,
+    );
+  function unmove() {
+    draft.edit((now) => ({
+      ...now,
+      setting: { ...now.setting, room: { ...now.setting.room, marks: [] } },
+    }));
+    draft.closeStep();
+  }
+  const strips = $derived(
+    plan.strips.map(({ wall, metres }) => {
+      const across = wall === 'front' || wall === 'back';
+      const deep = Math.min(metres, across ? width : length);
+      return {
+        wall,
+        x: wall === 'right' ? length / 2 - deep : -length / 2,
+        y: wall === 'back' ? width / 2 - deep : -width / 2,
+        width: across ? length : deep,
+        height: across ? deep : width,
+      };
+    }),
+  );
+</script>
+
+{#if length > 0 && width > 0}
+  <svg
+    bind:this={drawing}
+    class="plan"
+    viewBox="{-length / 2 - mark * 0.4} {-width / 2 - mark * 0.4} {length + mark * 0.8} {width +
+      mark * 0.8}"
+    role="group"
+    aria-label="Plan of the room, {lengthIn(length, unit)} by {lengthIn(
+      width,
+      unit,
+    )}, the front above"
+    style:--mark="{mark}px"
+  >
+    <defs>
+      <pattern id="no-go" width={mark} height={mark} patternUnits="userSpaceOnUse">
+        <path d="M0 {mark}L{mark} 0" class="hatch" stroke-width={mark / 8} />
+      </pattern>
+    </defs>
+    <rect x={-length / 2} y={-width / 2} width={length} height={width} class="floor" />
+    {#each strips as strip (strip.wall)}
+      <rect x={strip.x} y={strip.y} width={strip.width} height={strip.height} fill="url(#no-go)" />
+    {/each}
+    {#if plan.lanes}
+      {@const { axis, lines, start, finish } = plan.lanes}
+      {#each lines as line (line)}
+        {#if axis === 'length'}
+          <line x1={start} x2={finish} y1={-line} y2={-line} class="lane" />
+        {:else}
+          <line x1={line} x2={line} y1={-start} y2={-finish} class="lane" />
+        {/if}
+      {/each}
+      {#if axis === 'length'}
+        <line x1={finish} x2={finish} y1={-lines[0]!} y2={-lines.at(-1)!} class="finish" />
+      {:else}
+        <line x1={lines[0]} x2={lines.at(-1)} y1={-finish} y2={-finish} class="finish" />
+      {/if}
+    {/if}
+    {#each plan.children as child, n (n)}
+      <circle cx={child.xMetres} cy={-child.yMetres} r={mark * 0.42} class="child" />
+    {/each}
+    <rect x={-length / 2} y={-width / 2} width={length} height={width} class="walls" />
+    {#each plan.marks as one (keyOf(one))}
+      <g
+        class={['mark', one.kind, dragged === keyOf(one) && 'dragged']}
+        transform="translate({one.at.xMetres} {-one.at.yMetres})"
+        style:--hue={one.kind === 'place' ? sectorHue(one.n - 1) : 'var(--ink)'}
+        tabindex="0"
+        role="slider"
+        aria-label="{nameOf(one)}: move with the arrow keys"
+        aria-valuenow={Math.round(one.at.xMetres * 10) / 10}
+        aria-valuetext={whereOf(one.at)}
+        onpointerdown={(event) => {
+          event.currentTarget.setPointerCapture(event.pointerId);
+          dragged = keyOf(one);
+        }}
+        onpointermove={(event) => drag(event, one)}
+        onpointerup={() => {
+          dragged = null;
+          draft.closeStep();
+        }}
+        onpointercancel={() => (dragged = null)}
+        onkeydown={(event) => nudge(event, one)}
+        onblur={() => draft.closeStep()}
+      >
+        <circle r={mark * 1.2} class="hand" />
+        {#if one.kind === 'place'}
+          <circle r={mark * 0.7} class="dot" />
+          <text class="number" font-size={mark * 0.85} y={mark * 0.3}>{one.n}</text>
+          <text font-size={mark * 0.8} y={mark * 1.65}>{one.name}</text>
+        {:else if one.kind === 'leader'}
+          <path d="M0 {mark * 0.7}L{-mark * 0.7} {-mark * 0.5}H{mark * 0.7}Z" class="you" />
+          <text font-size={mark * 0.8} y={-mark * 0.75}>you</text>
+        {:else}
+          <rect
+            x={-mark * 0.8}
+            y={-mark * 0.4}
+            width={mark * 1.6}
+            height={mark * 0.8}
+            class="screen"
+          />
+          <text font-size={mark * 0.8} y={-mark * 0.75}>screen</text>
+        {/if}
+      </g>
+    {/each}
+  </svg>
+{/if}
+<p class="mt-1 leading-9">
+  Nobody goes nearer than
+  {#each WALLS as wall, n (wall)}
+    <InlineLength
+      metres={setting.room.noGoMetres[wall]}
+      label="Kept clear at the {wall}"
+      max={50}
+      bare={n < WALLS.length - 1}
+      onchange={(metres) => setNoGo(wall, metres)}
+    />
+    to the {wall}{n < WALLS.length - 2 ? ', ' : n === WALLS.length - 2 ? ' and ' : ' wall.'}
+  {/each}
+  {#if setting.room.marks.length > 0}
+    <button type="button" class="min-h-6 underline" onclick={unmove}
+      >Put the marks back where they usually are</button
+    >
+  {/if}
+</p>
+
+<style>
+  .plan {
+    display: block;
+    width: 100%;
+    max-height: 24rem;
+    margin-top: 0.75rem;
+    touch-action: none;
+  }
+  .floor {
+    fill: var(--raised);
+  }
+  .hatch {
+    stroke: var(--line);
+  }
+  .walls {
+    fill: none;
+    stroke: var(--ink);
+    stroke-width: calc(var(--mark) / 5);
+  }
+  .lane,
+  .finish {
+    stroke: var(--soft);
+    stroke-width: calc(var(--mark) / 16);
+    stroke-dasharray: calc(var(--mark) / 4) calc(var(--mark) / 4);
+  }
+  .finish {
+    stroke: var(--ink);
+    stroke-width: calc(var(--mark) / 6);
+    stroke-dasharray: none;
+  }
+  .child {
+    fill: none;
+    stroke: var(--soft);
+    stroke-width: calc(var(--mark) / 10);
+  }
+  .mark {
+    cursor: grab;
+    outline: none;
+  }
+  .dragged {
+    cursor: grabbing;
+  }
+  .hand {
+    fill: transparent;
+  }
+  .mark:focus-visible .hand {
+    fill: none;
+    stroke: var(--water);
+    stroke-width: calc(var(--mark) / 6);
+  }
+  .dot {
+    fill: var(--hue);
+    stroke: var(--ink);
+    stroke-width: calc(var(--mark) / 9);
+  }
+  .you {
+    fill: var(--ink);
+  }
+  .screen {
+    fill: var(--page);
+    stroke: var(--ink);
+    stroke-width: calc(var(--mark) / 8);
+  }
+  text {
+    text-anchor: middle;
+    fill: var(--ink);
+    font-weight: 600;
+    user-select: none;
+  }
+</style>
