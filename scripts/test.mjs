@@ -6,13 +6,15 @@ import { join } from 'node:path';
 import { installPackages, run } from './fresh.mjs';
 
 installPackages();
-if (!existsSync('/usr/bin/chromium')) {
-  console.log('\n> Installing Chromium from Debian packages');
+// Chromium drives the browser tests; poppler reads the printed pages back.
+if (!existsSync('/usr/bin/chromium') || !existsSync('/usr/bin/pdftoppm')) {
+  console.log('\n> Installing Chromium and poppler from Debian packages');
   const apt = (...args) =>
     process.getuid?.() === 0 ? run('apt-get', args) : run('sudo', ['apt-get', ...args]);
-  if (apt('update') !== 0 || apt('install', '-y', '--no-install-recommends', 'chromium') !== 0) {
+  const packages = ['chromium', 'poppler-utils'];
+  if (apt('update') !== 0 || apt('install', '-y', '--no-install-recommends', ...packages) !== 0) {
     console.error(
-      'Chromium could not be installed. Install the Debian package "chromium" by hand.',
+      `They could not be installed. Install the Debian packages ${packages.join(' and ')} by hand.`,
     );
     process.exit(1);
   }

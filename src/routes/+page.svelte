@@ -1,34 +1,24 @@
 <script lang="ts">
-  import {
-    FILE_FORMATS,
-    fileNameOf,
-    MAX_FILE_CHARACTERS,
-    parseArrupJson,
-    problem,
-    serializeArrupJson,
-    type Adventure,
-    type Result,
-  } from '$core';
+  import { FILE_FORMATS, fileNameOf, serializeArrupJson, type UnreadLine } from '$core';
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
   import FolderOpen from '@lucide/svelte/icons/folder-open';
   import Shapes from '@lucide/svelte/icons/shapes';
   import Plus from '@lucide/svelte/icons/plus';
   import ShelfRow from '$lib/shelf/ShelfRow.svelte';
+  import { OPENED_FILES } from '$lib/shelf/opened-files';
   import { searchShelf } from '$lib/shelf/search';
   import type { AdventureRecord } from '$lib/store/db';
+  import { ownMoves } from '$lib/store/own-moves.svelte';
   import { shelf } from '$lib/store/shelf.svelte';
   import { download } from '$lib/ui/download';
   import { notices } from '$lib/ui/notices.svelte';
   import { problemInWords } from '$lib/words/problems';
 
-  /** Not even read: a character takes four bytes at the most. */
-  const MAX_FILE_BYTES = MAX_FILE_CHARACTERS * 4;
-  const TOO_LARGE: Result<Adventure> = { ok: false, problems: [problem('too-large')] };
-
   let query = $state('');
   let startsOpen = $state(false);
   let refused = $state.raw<{ file: string; reasons: readonly string[] } | null>(null);
+  let unread = $state.raw<{ id: string; file: string; lines: readonly UnreadLine[] } | null>(null);
   let trouble = $state('');
   let picker: HTMLInputElement;
 
@@ -47,14 +37,21 @@
     const file = picker.files?.[0];
     picker.value = '';
     if (!file) return;
-    const parsed = file.size > MAX_FILE_BYTES ? TOO_LARGE : parseArrupJson(await file.text());
-    if (!parsed.ok) {
-      refused = { file: file.name, reasons: parsed.problems.map(problemInWords) };
+    await ownMoves.load();
+    // Readers of scripts and tables are large: they are fetched when there is a file to read.
+    const { readFile } = await import('$lib/shelf/read-file');
+    const { name, size } = file;
+    const read = await readFile({ name, size, text: () => file.text() }, ownMoves.list);
+    unread = null;
+    if (!read.ok) {
+      refused = { file: name, reasons: read.problems.map(problemInWords) };
       return;
     }
     refused = null;
-    const id = await shelf.takeIn(parsed.value);
-    notices.say(`“${parsed.value.title || 'Untitled adventure'}” is on your shelf.`, {
+    const { adventure, unread: lines } = read.value;
+    const id = await shelf.takeIn(adventure);
+    if (lines.length > 0) unread = { id, file: name, lines };
+    notices.say(`“${adventure.title || 'Untitled adventure'}” is on your shelf.`, {
       label: 'Open it',
       run: () => open(id),
     });
@@ -105,7 +102,7 @@
       <input
         bind:this={picker}
         type="file"
-        accept=".json,application/json"
+        accept={OPENED_FILES}
         class="hidden"
         aria-label="Adventure file"
         onchange={importFile}
@@ -139,6 +136,32 @@
       <button type="button" class="mt-2 -ml-3 btn-quiet" onclick={() => (refused = null)}>
         All right
       </button>
+    </section>
+  {/if}
+
+  {#if unread}
+    {@const { id, file, lines } = unread}
+    <section class="mb-6 border-l-4 border-pencil py-1 pl-5" role="status">
+      <h2 class="text-xl">
+        “{file}” is on your shelf. {lines.length === 1 ? 'One line' : `${lines.length} lines`} in it
+        {lines.length === 1 ? 'stands' : 'stand'} there to be said, because {lines.length === 1
+          ? 'it was'
+          : 'they were'} not quite understood.
+      </h2>
+      <ul class="mt-2 list-disc pl-5">
+        {#each lines.slice(0, 8) as { line, text, words } (line)}
+          <li>
+            Line {line}: {text.slice(0, 160)}{words.length > 0 && words.join(' ') !== text
+              ? `. What is “${words.join(' ').slice(0, 60)}”?`
+              : ''}
+          </li>
+        {/each}
+      </ul>
+      {#if lines.length > 8}<p>And {lines.length - 8} more.</p>{/if}
+      <button type="button" class="mt-2 -ml-3 btn-quiet" onclick={() => open(id)}>
+        Open it and mend it there
+      </button>
+      <button type="button" class="btn-quiet" onclick={() => (unread = null)}>All right</button>
     </section>
   {/if}
 

@@ -131,7 +131,7 @@
     <rect x={-length / 2} y={-width / 2} width={length} height={width} class="walls" />
     {#each plan.marks as one (keyOf(one))}
       <g
-        class={['mark', one.kind, dragged === keyOf(one) && 'dragged']}
+        class={['mark', dragged === keyOf(one) && 'dragged']}
         transform="translate({one.at.xMetres} {-one.at.yMetres})"
         style:--hue={one.kind === 'place' ? sectorHue(one.n - 1) : 'var(--ink)'}
         tabindex="0"

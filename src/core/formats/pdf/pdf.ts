@@ -211,19 +211,21 @@ async function bytesOf(
   return { bytes: new Uint8Array(bytes), pages };
 }
 
-/** The run sheet on one page where it can be; where it cannot, whole on several. */
+/** The run sheet on one page where it can be; where it cannot, on as few as large type takes. */
 async function writerForRunSheet(
   pdfMake: PdfMake,
   text: PrintText,
   paper: Paper,
   type: TypeCase,
 ): Promise<TextWriter> {
+  const pagesOf = async (writer: TextWriter) =>
+    (await bytesOf(pdfMake, definition(writer.whole(text), paper, type))).pages;
   for (const [scale, roomy] of ONE_PAGE_LOOKS) {
     const writer = new TextWriter(type, scale, roomy);
-    const { pages } = await bytesOf(pdfMake, definition(writer.whole(text), paper, type));
-    if (pages === 1) return writer;
+    if ((await pagesOf(writer)) === 1) return writer;
   }
-  return new TextWriter(type, 1);
+  const [wide, close] = [new TextWriter(type, 1), new TextWriter(type, 1, false)];
+  return (await pagesOf(close)) < (await pagesOf(wide)) ? close : wide;
 }
 
 /** Ids of pages that are sheets begin with it: they have no foot. */
@@ -259,7 +261,13 @@ export async function writePdf(
         part.id === 'run-sheet'
           ? await writerForRunSheet(pdfMake, part.text, paper, type)
           : new TextWriter(type, 1);
-      content.push({ stack: writer.whole(part.text), ...(isFirst ? {} : { pageBreak: 'before' }) });
+      // What to gather and what to look out for are short: they share a page.
+      const goesOn = part.id === 'cautions' && parts[n - 1]?.id === 'kit';
+      content.push({
+        stack: writer.whole(part.text),
+        ...(isFirst || goesOn ? {} : { pageBreak: 'before' }),
+        ...(goesOn ? { margin: [0, points(12), 0, 0] } : {}),
+      });
     } else {
       part.sheets.forEach((sheet, index) => {
         content.push({

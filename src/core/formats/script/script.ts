@@ -10,6 +10,7 @@ import { newAdventure, type NewId } from '../../model/new-adventure';
 import { problem, type Result } from '../../model/problem';
 import { MAX_LINE } from '../../model/text';
 import { moveBookOf } from '../../moves/move-book';
+import { carryMoves } from '../../moves/own-moves';
 import { readHeadLine } from './script-head';
 
 /** More than anybody writes by hand. */
@@ -132,7 +133,9 @@ export class ScriptReader {
     if (!chapters.some(({ beats }) => beats.length > 0)) {
       return { ok: false, problems: [problem('no-script')] };
     }
-    return { ok: true, value: { adventure: { ...adventure, chapters }, unread } };
+    // Own moves that a script may name travel in it only if it does.
+    const whole = carryMoves({ ...adventure, chapters, moves: [] }, this.source.moves ?? []);
+    return { ok: true, value: { adventure: whole, unread } };
   }
 
   token(token: Token, line: number): void {
