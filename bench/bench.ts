@@ -21,6 +21,7 @@ import {
   type Adventure,
   type Beat,
 } from '../src/core';
+import { renderGuideTrack, SAMPLE_RATE } from '../src/core/formats/wav/guide-track';
 
 const MOVES = ['march', 'squat', 'frog-jump', 'stork-stand', 'bear-walk', 'tall-reach'];
 const SIZES = [10, 100, 300, 1000];
@@ -178,3 +179,18 @@ for (const [name, rules] of [
     `forecast of 100,000 sessions of ${DRAWS} draws, ${name}: ${(played / 1000).toFixed(2)} of a second, ${(played / bare).toFixed(1)} times a bare loop`,
   );
 }
+
+// The guide track of twenty minutes, against the two seconds that it may take in a worker, and against
+// only filling as many samples.
+const TRACK_SECONDS = 20 * 60;
+const one = unroll(adventureOf(60));
+const rounds = Math.ceil(TRACK_SECONDS / one.totalSeconds);
+const cues = Array.from({ length: rounds }, (_, n) =>
+  one.cues.map((cue) => ({ ...cue, startSeconds: cue.startSeconds + n * one.totalSeconds })),
+).flat();
+const track = { cues, totalSeconds: TRACK_SECONDS };
+const rendered = measure(() => renderGuideTrack(track), 5).median;
+const filled = measure(() => new Int16Array(TRACK_SECONDS * SAMPLE_RATE).fill(1), 5).median;
+console.log(
+  `guide track of 20 minutes: ${(rendered / 2000).toFixed(3)} of two seconds, ${(rendered / filled).toFixed(1)} times filling the samples`,
+);

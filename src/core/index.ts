@@ -106,7 +106,7 @@ export type { Finding, RuleId } from './findings/check';
 export { isShort, kitInWords, kitListOf, pluralOf } from './kit/kit-list';
 export type { KitLine } from './kit/kit-list';
 export { fetchSums } from './room/fetch';
-export { crowdingOf } from './room/how-many';
+export { crowdingOf, inRing } from './room/how-many';
 export type { Crowding } from './room/how-many';
 export { putMark, roomPlan } from './room/plan';
 export type { Lanes, PlanMark, RoomPlan } from './room/plan';

@@ -1,4 +1,5 @@
 /** The built application in a browser that fails on any console error and any foreign request. */
+import { readFileSync } from 'node:fs';
 import { test as base, expect, type Locator, type Page } from '@playwright/test';
 
 export const test = base.extend<{ strict: void }>({
@@ -60,6 +61,25 @@ export async function typeLine(page: Page, chapter: string, line: string): Promi
 
 export async function saved(page: Page): Promise<void> {
   await expect(page.locator('[data-save=saved]')).toBeVisible();
+}
+
+/** Prep has made the pages to print; how many they are. */
+export async function pagesMade(page: Page): Promise<number> {
+  const told = page.locator('[data-pages]:not([data-pages=making]):not([data-pages="0"])');
+  await expect(told).toBeVisible({ timeout: 45_000 });
+  return Number(await told.getAttribute('data-pages'));
+}
+
+/** What a button saves as a file. */
+export async function savedFile(
+  page: Page,
+  button: string,
+): Promise<{ name: string; bytes: Buffer }> {
+  const [file] = await Promise.all([
+    page.waitForEvent('download', { timeout: 45_000 }),
+    page.getByRole('button', { name: button }).click(),
+  ]);
+  return { name: file.suggestedFilename(), bytes: readFileSync(await file.path()) };
 }
 
 /** Everything in one of the browser's stores. */

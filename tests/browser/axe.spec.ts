@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, openShelf, test } from './arrup';
+import { expect, openShelf, pagesMade, test } from './arrup';
 import type { Page } from '@playwright/test';
 
 const LEVELS = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
@@ -51,7 +51,7 @@ for (const mode of ['light', 'dark'] as const) {
     await expect(page.getByLabel('Name of the move')).toBeVisible();
     await check(page, 'own move');
     await page.goto('/prep/adv_six-lamps');
-    await expect(page.getByLabel('Run sheet')).toBeVisible();
+    await pagesMade(page);
     await check(page, 'prep');
 
     await page.goto('/stage/adv_marsh-morning');

@@ -1,4 +1,4 @@
-import { expect, saved, startNew, stored, test, typeLine } from './arrup';
+import { expect, pagesMade, saved, startNew, stored, test, typeLine } from './arrup';
 import type { Page } from '@playwright/test';
 
 const DIE =
@@ -46,7 +46,8 @@ test('a die from one typed line: its faces, its rules, what to expect', async ({
   await saved(page);
   await page.getByRole('link', { name: 'Prep' }).click();
   const faces = tried.split(' · ').map((one) => one.split(':')[0]!);
-  const sheet = page.getByRole('article', { name: 'Run sheet' });
+  await pagesMade(page);
+  const sheet = page.locator('[data-page="1"]');
   await expect(sheet).toContainText('Drawn beforehand');
   for (const face of faces.slice(0, 3)) await expect(sheet).toContainText(`${face}: `);
 });

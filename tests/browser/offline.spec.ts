@@ -1,4 +1,4 @@
-import { expect, openShelf, test } from './arrup';
+import { expect, openShelf, pagesMade, test } from './arrup';
 
 // Here alone the service worker is at work.
 test.use({ serviceWorkers: 'allow' });
@@ -12,6 +12,9 @@ test('works without a network after the first visit', async ({ page, context }) 
     await page.goto(path);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   }
+  // The pages to print are made here too: fonts and packages ship with the application.
+  await page.goto('/prep/adv_late-letter');
+  expect(await pagesMade(page)).toBeGreaterThan(3);
   await page.goto('/stage/adv_late-letter');
   await page.getByRole('button', { name: 'Go', exact: true }).click();
   await expect(page.locator('[data-cue]')).toBeVisible();

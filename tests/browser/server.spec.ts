@@ -71,7 +71,36 @@ test('exports the file, a CSV that another parser reads, and Markdown', async ({
     Dose: '2 × 4 reps, rest 10 s',
   });
   expect(await (await get('md')).text()).toContain('## Across the marsh');
-  expect((await get('pdf')).status()).toBe(404);
+  expect((await get('scroll')).status()).toBe(404);
+});
+
+test('exports the pack, the track and everything else over the wire; an empty one is refused', async ({
+  request,
+}) => {
+  const data = JSON.parse(demo);
+  const post = (format: string, more: object = {}) =>
+    request.post(`/api/export/${format}`, { headers, data: { adventure: data, ...more } });
+  const pdf = await post('pdf', { paper: 'letter', ink: 'saving', parts: ['run-sheet'] });
+  expect(pdf.headers()['content-type']).toBe('application/pdf');
+  expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');
+  for (const [format, begins] of [
+    ['wav', 'RIFF'],
+    ['zip', 'PK'],
+    ['docx', 'PK'],
+    ['captions', 'WEBVTT'],
+    ['chapters', 'WEBVTT'],
+    ['ics', 'BEGIN:VCALENDAR'],
+    ['script', '# The late letter'],
+  ] as const) {
+    const answer = await post(format, { startsAt: '2027-03-01T09:00' });
+    expect(answer.status(), format).toBe(200);
+    expect((await answer.body()).subarray(0, begins.length).toString()).toBe(begins);
+  }
+  const empty = { ...data, chapters: [] };
+  const refused = await request.post('/api/export/pdf', { headers, data: { adventure: empty } });
+  expect(refused.status()).toBe(422);
+  expect((await refused.json()).error).toMatchObject({ code: 'nothing-to-write' });
+  expect((await post('ics', { startsAt: 'tomorrow' })).status()).toBe(400);
 });
 
 test('refuses with the right status, a code, words and the place', async ({ request }) => {

@@ -1,4 +1,4 @@
-import { expect, openShelf, saved, startNew, test, typeLine } from './arrup';
+import { expect, openShelf, pagesMade, saved, startNew, test, typeLine } from './arrup';
 import type { Page } from '@playwright/test';
 
 /** A session started from its shape; its place on the Desk. */
@@ -102,9 +102,9 @@ test('a letter takes an idea by its sound, and a wrong sound is pencilled in', a
   await expect(note).toHaveCount(0);
   await saved(page);
   await page.getByRole('link', { name: 'Prep' }).click();
-  const strip = page.getByRole('article', { name: 'Letter strip' });
-  await expect(strip.getByRole('listitem')).toHaveCount(3);
-  await expect(strip).toContainText('knight');
+  await expect(page.getByRole('checkbox', { name: 'Letter cards' })).toBeChecked();
+  await pagesMade(page);
+  await expect(page.locator('[data-page]').filter({ hasText: 'knight' })).not.toHaveCount(0);
 });
 
 test('calls show their spots in the room, with the way there and back', async ({ page }) => {

@@ -128,6 +128,28 @@ test('refuses bad files with the place and the reason, and changes nothing', asy
   expect(await stored(page, 'adventures')).toEqual(before);
 });
 
+test('opens a script written by hand, and a table of beats; says what it did not understand', async ({
+  page,
+}) => {
+  await openShelf(page);
+  const script =
+    '# The fog bell\n\n## Warm-up\n\n- 6 squats as rope dips\n- 8 frog jumps loud twisty\n';
+  await importText(page, 'fog.md', script);
+  const told = page.getByRole('status').filter({ hasText: '“fog.md” is on your shelf.' });
+  await expect(told).toContainText('Line 6: 8 frog jumps loud twisty. What is “loud twisty”?');
+  await told.getByRole('button', { name: 'Open it and mend it there' }).click();
+  await expect(page.getByLabel('Title of the adventure')).toHaveValue('The fog bell');
+  await page.goto('/');
+  await importText(page, 'ferry-table.csv', 'Chapter,Say,Do\nWelcome,Hello!,\nGame,,5 hops\n');
+  await page.getByRole('button', { name: 'Open it', exact: true }).click();
+  await expect(page.getByLabel('Title of the adventure')).toHaveValue('ferry table');
+  await page.goto('/');
+  await importText(page, 'fruit.csv', 'Fruit,Colour\napple,red\n');
+  await expect(page.getByRole('alert')).toContainText('must name its columns: Chapter, Say, Do');
+  await page.getByRole('button', { name: 'All right' }).click();
+  await expect(page.locator('main li')).toHaveCount(DEMOS + 2);
+});
+
 test('shows markup in a file as plain words', async ({ page }) => {
   await openShelf(page);
   const document = JSON.parse(demo);

@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import { pagesMade } from '../browser/arrup';
 
 const picture = (page: Page, name: string) =>
   page.screenshot({ path: `docs/screenshots/${name}.png` });
@@ -79,8 +80,13 @@ test('desk, with notes', async ({ page }) => {
 });
 
 test('prep', async ({ page }) => {
-  await open(page, '/prep/adv_late-letter');
+  await open(page, '/prep/adv_ferry-die');
   await picture(page, 'prep');
+  await pagesMade(page);
+  await page.getByRole('heading', { name: 'To print' }).evaluate((one) => one.scrollIntoView());
+  await expect(page.locator('[data-page] canvas').first()).toBeVisible();
+  await page.waitForTimeout(1500);
+  await picture(page, 'prep-pages');
 });
 
 test('stage', async ({ page }) => {
@@ -140,15 +146,6 @@ test('stage, a draw', async ({ page }) => {
   await open(page, '/stage/adv_ferry-die');
   await leafTo(page, '[data-cue=draw]');
   await picture(page, 'stage-draw');
-});
-
-test('a move of one’s own', async ({ page }) => {
-  await open(page, '/moves/frog-jump');
-  await page.getByRole('button', { name: 'A copy to make your own' }).click();
-  await page.getByLabel('Name of the move').fill('newt leap');
-  await page.getByLabel('Name of the move').blur();
-  await expect(page.locator('[data-save=saved]')).toBeVisible();
-  await picture(page, 'own-move');
 });
 
 test('shelf, starting from a shape', async ({ page }) => {

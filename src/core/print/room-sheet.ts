@@ -116,13 +116,13 @@ export function drawRoom(
         ],
         { fill: INK },
       );
-      sheet.text(WORDS.leader, px, py - 6, label);
+      sheet.text(WORDS.leader, px, py + 6.5, label);
     } else {
       sheet.box(
         { x: px - 4, y: py - 2, width: 8, height: 4 },
         { fill: '#ffffff', stroke: INK, width: 0.6 },
       );
-      sheet.text(WORDS.screen, px, py - 6, label);
+      sheet.text(WORDS.screen, px, py + 6.5, label);
     }
   }
   sheet.text(

@@ -14,10 +14,17 @@ export const SPOT_SHAPES = [
 ] as const;
 export type SpotShape = (typeof SPOT_SHAPES)[number];
 
-/** The shape that a name says, else the next one in turn. */
-export function shapeFor(name: string, n: number): SpotShape {
-  const said = SPOT_SHAPES.find((shape) => name.toLowerCase().includes(shape));
-  return said ?? SPOT_SHAPES[n % SPOT_SHAPES.length]!;
+/** A shape for each name: the one that it says, else the next that none of them has. */
+export function shapesFor(names: readonly string[]): readonly SpotShape[] {
+  const said = names.map((name) => SPOT_SHAPES.find((shape) => name.toLowerCase().includes(shape)));
+  const free = SPOT_SHAPES.filter((shape) => !said.includes(shape));
+  const others = free.length > 0 ? free : SPOT_SHAPES;
+  let next = 0;
+  return said.map((shape) => {
+    if (shape) return shape;
+    next += 1;
+    return others[(next - 1) % others.length]!;
+  });
 }
 
 const around = (cx: number, cy: number, radii: readonly number[], count: number) =>
@@ -88,13 +95,14 @@ function drawShape(
 /** A place to run to: shape, colour and word on half a sheet each, to lie on the floor. */
 export function drawSpotSigns(names: readonly string[], newSheet: () => Sheet): readonly Sheet[] {
   const sheets: Sheet[] = [];
+  const shapes = shapesFor(names);
   names.forEach((name, n) => {
     if (n % 2 === 0) sheets.push(newSheet());
     const sheet = sheets.at(-1)!;
     const { widthMm, heightMm } = sheet.size;
     const top = n % 2 === 0 ? 0 : heightMm / 2;
     const fill = sheet.tint(namedColour(name) ?? tintOf(n));
-    drawShape(sheet, shapeFor(name, n), widthMm / 2, top + heightMm * 0.21, 42, fill);
+    drawShape(sheet, shapes[n]!, widthMm / 2, top + heightMm * 0.21, 42, fill);
     sheet.text(name, widthMm / 2, top + heightMm * 0.425, {
       face: 'heading',
       widthMm: widthMm - 40,

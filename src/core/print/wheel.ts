@@ -33,10 +33,12 @@ export function drawWheel(sheet: Sheet, sectors: readonly Sector[], title: strin
     const [px, py] = on(cx, cy, RADIUS_MM * 0.78, middle);
     const size = Math.min(26, chord(RADIUS_MM * 0.78) * 0.62);
     if (picture) sheet.picture(picture, px, py, size);
-    const [tx, ty] = on(cx, cy, RADIUS_MM * 0.5, middle);
+    // Between the hub and the picture, and no wider than the sector is there.
+    const at = RADIUS_MM * 0.4;
+    const [tx, ty] = on(cx, cy, at, middle);
     sheet.text(name, tx, ty, {
       face: 'strong',
-      widthMm: Math.max(12, Math.min(44, chord(RADIUS_MM * 0.5) * 0.85)),
+      widthMm: Math.max(12, Math.min(2 * (RADIUS_MM * 0.78 - size / 2 - at), chord(at) * 0.9)),
       sizeMm: 6,
       leastMm: 2.4,
       mostLines: 3,

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { BARE } from '../model/setting';
-import { atOnce, crowdingOf, SPOT_METRES } from './how-many';
+import { atOnce, inRing, crowdingOf, SPOT_METRES } from './how-many';
 import { fetchSums, HANDLE_SECONDS } from './fetch';
 
 const room = (lengthMetres: number, widthMetres: number) => ({ lengthMetres, widthMetres });
@@ -25,6 +25,20 @@ describe('how many at once', () => {
           const larger = atOnce(space, room(length + more, width + more));
           expect(larger).toBeGreaterThanOrEqual(atOnce(space, room(length, width)));
         }
+      }),
+    );
+  });
+
+  it('a ring holds as many as stand a chord of an arm and a step apart', () => {
+    // A regular hexagon has sides as long as its radius: six, where the ring is three metres across.
+    expect(inRing(room(2 * SPOT_METRES + SPOT_METRES, 20))).toBe(6);
+    expect(inRing(room(2, 2))).toBe(0);
+    fc.assert(
+      fc.property(fc.double({ min: 4, max: 60, noNaN: true }), (side) => {
+        const count = inRing(room(side, side + 1));
+        const chord = (n: number) => (side - SPOT_METRES) * Math.sin(Math.PI / n);
+        expect(chord(count)).toBeGreaterThanOrEqual(SPOT_METRES - 1e-6);
+        expect(chord(count + 1)).toBeLessThan(SPOT_METRES);
       }),
     );
   });

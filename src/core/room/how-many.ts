@@ -27,6 +27,16 @@ export function atOnce(space: Move['space'], { lengthMetres, widthMetres }: Floo
   return Math.floor((lengthMetres * widthMetres) / CROSSING_SQUARE_METRES);
 }
 
+/** How many stand in one ring around the middle, an arm and a step apart; 0 below three of them. */
+export function inRing({ lengthMetres, widthMetres }: Floor): number {
+  // The ring runs half a spot inside the walls, so that nobody has one at the back.
+  const across = Math.min(lengthMetres, widthMetres) - SPOT_METRES;
+  // Neighbours are a chord apart: n spots fit where the chord of a turn's n-th is long enough.
+  if (across < SPOT_METRES) return 0;
+  const count = Math.floor(Math.PI / Math.asin(SPOT_METRES / across) + 1e-9);
+  return count < 3 ? 0 : count;
+}
+
 /** How a group fits a room for moves that need one kind of space. */
 export type Crowding = Readonly<{
   space: Move['space'];

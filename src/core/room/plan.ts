@@ -105,7 +105,9 @@ export function roomPlan(adventure: Adventure, setting: Setting = adventure.sett
   const usual = {
     leader: { xMetres: clear.middle.xMetres, yMetres: front },
     screen: {
-      xMetres: clear.middle.xMetres + Math.min(1.2, clear.lengthMetres / 4),
+      xMetres:
+        clear.middle.xMetres +
+        Math.min(clear.lengthMetres / 4, Math.max(1.2, clear.lengthMetres / 8)),
       yMetres: front,
     },
   };

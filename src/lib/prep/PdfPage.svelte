@@ -12,6 +12,22 @@
   let words = $state('');
   let ratio = $state(1 / Math.SQRT2);
 
+  // Words are there for those who listen, whether the picture is in sight or not.
+  $effect(() => {
+    let gone = false;
+    void pdf
+      .getPage(n)
+      .then((page) => page.getTextContent())
+      .then(({ items }) => {
+        const said = items.map((item) => ('str' in item ? item.str : '')).join(' ');
+        if (!gone) words = said.replace(/\s+/gu, ' ');
+      })
+      .catch(() => {});
+    return () => {
+      gone = true;
+    };
+  });
+
   $effect(() => {
     const [target, source, number] = [canvas, pdf, n];
     if (!target) return;
@@ -25,8 +41,6 @@
       target.width = viewport.width;
       target.height = viewport.height;
       await page.render({ canvasContext: context, viewport }).promise;
-      const { items } = await page.getTextContent();
-      if (!gone) words = items.map((item) => ('str' in item ? item.str : '')).join(' ');
     };
     const sight = new IntersectionObserver(
       (seen) => {

@@ -159,7 +159,7 @@
           <text font-size={mark * 0.8} y={mark * 1.65}>{one.name}</text>
         {:else if one.kind === 'leader'}
           <path d="M0 {mark * 0.7}L{-mark * 0.7} {-mark * 0.5}H{mark * 0.7}Z" class="you" />
-          <text font-size={mark * 0.8} y={-mark * 0.75}>you</text>
+          <text font-size={mark * 0.8} y={mark * 1.55}>you</text>
         {:else}
           <rect
             x={-mark * 0.8}
@@ -168,7 +168,7 @@
             height={mark * 0.8}
             class="screen"
           />
-          <text font-size={mark * 0.8} y={-mark * 0.75}>screen</text>
+          <text font-size={mark * 0.8} y={mark * 1.55}>screen</text>
         {/if}
       </g>
     {/each}

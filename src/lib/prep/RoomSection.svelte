@@ -4,7 +4,9 @@
     capital,
     childrenIn,
     crowdingOf,
+    clearFloor,
     fetchSums,
+    inRing,
     lengthIn,
     metresToPlaces,
     moveBookOf,
@@ -29,6 +31,7 @@
   const book = $derived(moveBookOf(adventure));
   const crowding = $derived(crowdingOf(movesUsed(adventure), setting));
   const children = $derived(childrenIn(setting));
+  const ring = $derived(inRing(clearFloor(setting.room)));
 
   const KINDS: Readonly<Record<Crowding['space'], string>> = {
     spot: 'on the spot, an arm and a step apart',
@@ -47,11 +50,16 @@
   let things = $state(24);
   let seconds = $state(15);
   let way = $state<number | null>(null);
+  /** Metres a second, where the presenter knows better. */
+  let ownSpeed = $state<number | null>(null);
   let moveId = $state('jog');
   const metres = $derived(way ?? metresToPlaces(setting.room, ['', '', '', ''])[0]!);
-  const speed = $derived(
-    metres / secondsOnWay(moveIn(book, moveId), metres, 1, setting.ages, preferences.pace),
+  const usualSpeed = $derived(
+    Math.round(
+      (10 * metres) / secondsOnWay(moveIn(book, moveId), metres, 1, setting.ages, preferences.pace),
+    ) / 10,
   );
+  const speed = $derived(ownSpeed ?? usualSpeed);
   const sums = $derived(fetchSums({ children, things, metres, seconds, metresPerSecond: speed }));
 </script>
 
@@ -74,6 +82,13 @@
       </li>
     {/each}
   </ul>
+  {#if ring > 0 && children > 2}
+    <p class="mt-1">
+      In one ring around the middle stand {Math.min(ring, children)}{ring < children
+        ? `; the other ${children - ring} make a second one`
+        : ''}.
+    </p>
+  {/if}
   {#if crowding.some(({ space, waves }) => space === 'room' && waves > 0) && children > 1}
     <p class="mt-1">Paths cross there: everybody the same way round, or half of them at a time.</p>
   {/if}
@@ -95,8 +110,20 @@
         {book}
         text={moveIn(book, moveId).name}
         label="How they travel"
-        onpick={({ id }) => (moveId = id)}
-      />, in
+        onpick={({ id }) => {
+          moveId = id;
+          ownSpeed = null;
+        }}
+      />
+      at
+      <InlineLength
+        metres={speed}
+        label="Way in a second"
+        max={8}
+        onchange={(n) => {
+          if (n > 0) ownSpeed = n;
+        }}
+      /> a second, in
       <InlineNumber value={seconds} label="Seconds" max={600} onchange={(n) => (seconds = n)} /> s.
     </p>
     <p role="status" data-fetch={sums.enough ? 'enough' : 'short'} class="max-w-prose">
@@ -108,7 +135,11 @@
           ? `, or ${lengthIn(sums.mostMetres, unit)}`
           : ''}{sums.mostThings > 0 ? `, or ${sums.mostThings} things` : ''}.
       {/if}
-      <span class="text-soft">Speed by the move’s own tempo at this age; common practice.</span>
+      <span class="text-soft"
+        >{ownSpeed === null
+          ? 'The speed is the move’s own tempo at this age; common practice.'
+          : 'The speed is yours.'}</span
+      >
     </p>
   </details>
 </section>
