@@ -20,6 +20,7 @@ import {
   NO_GUISE,
   type Adventure,
   type Beat,
+  type Draw,
 } from '../src/core';
 import { renderGuideTrack, SAMPLE_RATE } from '../src/core/formats/wav/guide-track';
 
@@ -110,33 +111,65 @@ for (const share of [0.9, 1.1]) {
   );
 }
 
-// Exact odds of 30 draws of 12 weighted outcomes, against 50 ms, and against playing the beat as often
-// as it takes to know each chance to 1 in 1,000 with 99 % confidence (Hoeffding: 2.65 million times),
-// reckoned from 2,000 plays.
+// Odds of 30 draws of 12 weighted outcomes under every rule, against 50 ms.
 const OUTCOMES = 12;
-const NEEDED_RUNS = Math.log(200) / (2 * 0.001 ** 2);
-for (const onRepeat of ['keep', 'again', 'stand-in'] as const) {
+const NUMBERS = {
+  from: 'number die',
+  sides: 12,
+  dice: 1,
+  times: 2,
+  plus: 0,
+  least: 3,
+  most: 24,
+  ask: false,
+} as const;
+const TRAVEL = { move: 'march', leastSeconds: 3, mostSeconds: 9, tightens: true };
+const RULES: readonly (readonly [string, object, object])[] = [
+  ['kept', {}, {}],
+  ['again', { onRepeat: 'again' }, {}],
+  ['stand-in', { onRepeat: 'stand-in' }, {}],
+  ['each once before any twice', { returns: 'bag' }, {}],
+  ['each once, again', { returns: 'bag', onRepeat: 'again' }, {}],
+  ['stays out', { returns: 'out' }, {}],
+  ['at most 4 of one', { mostOfOne: 4 }, {}],
+  ['at most 4, again', { mostOfOne: 4, onRepeat: 'again' }, {}],
+  ['fair share', { mostAhead: 2 }, {}],
+  ['no pattern', { noPattern: true }, {}],
+  ['fair share, no pattern, again', { mostAhead: 2, noPattern: true, onRepeat: 'again' }, {}],
+  ['until all were seen', { stop: { after: 'all seen', most: 30 } }, {}],
+  ['for ten minutes', { stop: { after: 'seconds', seconds: 600 } }, {}],
+  ['travel that tightens', { between: TRAVEL }, {}],
+  ['numbers, stand-in', { onRepeat: 'stand-in' }, { amount: NUMBERS }],
+  ['numbers, fair share', { mostAhead: 2 }, { amount: NUMBERS }],
+  ['numbers, no pattern', { noPattern: true, onRepeat: 'again' }, { amount: NUMBERS }],
+];
+for (const [name, rules, more] of RULES) {
   const dose = plainDose('reps', 8);
   const action = { move: 'squat', guise: NO_GUISE, dose };
   const given = Array.from({ length: OUTCOMES }, (_, n) => ({ label: String(n), action }));
   const plain = newDraw({ kind: 'spinner' }, given, 'none', 1, newId);
-  const draw = {
+  const draw: Draw = {
     ...plain,
+    ...more,
     entries: plain.entries.map((entry, n) => ({ ...entry, weight: n + 1 })),
     rules: {
       ...plain.rules,
-      onRepeat,
       standIn: { id: newId('ac'), ...action },
       stop: { after: 'draws' as const, draws: 30 },
+      ...rules,
     },
   };
-  const capped = { ...draw, rules: { ...draw.rules, mostOfOne: 30 } };
-  const exact = measure(() => oddsOf(draw, seededRandom(1)), 10).median;
-  const played = measure(() => oddsOf(capped, seededRandom(1), undefined, 2000), 3).median;
-  const naive = (played / 2000) * NEEDED_RUNS;
-  console.log(
-    `odds of 30 draws of 12, ${onRepeat}: ${(exact / 50).toFixed(2)} of 50 ms; playing as precisely takes ${Math.round(naive / exact)} times as long`,
-  );
+  const lasts = (one: { amount: number | null }) => ({
+    seconds: 20 + (one.amount ?? 0),
+    landings: 2,
+  });
+  const ask = (runs?: number) => oddsOf(draw, seededRandom(1), lasts, runs);
+  const told = ask();
+  if (!told.ok) throw new Error(`odds: ${name}`);
+  const { method, errorBound } = told.value;
+  const took = measure(() => ask(), 12).median;
+  const how = method === 'exact' ? 'exact' : `played, within ${errorBound.toFixed(3)}`;
+  console.log(`odds of 30 draws of 12, ${name}: ${(took / 50).toFixed(2)} of 50 ms, ${how}`);
 }
 
 // The forecast of 100,000 sessions against one second, and against a bare loop with the same generator:

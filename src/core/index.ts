@@ -93,6 +93,7 @@ export type { Caution } from './care/cautions';
 export { amountOf } from './chance/amount';
 export { chanceOfAtLeast, chanceToTakeOver, meanOf, oddsOf, quantileOf } from './chance/odds';
 export type { Distribution, Odds } from './chance/odds-shape';
+export { CAREFUL_RUNS } from './chance/odds-simulated';
 export { dealFaces, dieFor, newDraw, usualRules, withFaces } from './chance/new-draw';
 export { diceTotals, diceWays, potOf } from './chance/pot';
 export type { Outcome, Pot } from './chance/pot';

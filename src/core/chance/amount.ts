@@ -17,7 +17,9 @@ export function doseWith(dose: Dose, amount: number): Dose {
 
 /** A total of dice by chance. */
 export function rollDice(sides: number, dice: number, random: Random): number {
-  return Array.from({ length: dice }, () => random.whole(1, sides)).reduce((a, b) => a + b, 0);
+  let total = 0;
+  for (let n = 0; n < dice; n += 1) total += random.whole(1, sides);
+  return total;
 }
 
 /** The amounts that can come and how likely each is, given the outcome's value; sums to one. */

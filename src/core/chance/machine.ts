@@ -47,16 +47,26 @@ export class Drawing {
   /** Where only the last entry matters: the weights after each, and at 0 those at the start. */
   readonly #byLast: readonly Readonly<{ weights: Float64Array; sum: number }>[] | null;
 
+  /** What a full pot weighs, where nothing matters but what is left: kept up draw by draw. */
+  readonly #full: Float64Array | null;
+  #fullSum = 0;
+
   constructor(readonly pot: Pot) {
     const { outcomes, entries, rules } = pot;
-    const { returns, mostOfOne, mostAhead, noPattern } = rules;
+    const { returns, mostOfOne, mostAhead, noPattern, onRepeat } = rules;
     this.#entryOf = Int32Array.from(outcomes, ({ entry }) => entry);
     this.#base = Float64Array.from(outcomes, ({ weight }) => weight);
     this.#counts = new Int32Array(entries);
     this.#barred = new Uint8Array(entries);
     this.#left = returns === 'out' || returns === 'bag' ? new Int32Array(outcomes.length) : null;
     this.#allowed = new Float64Array(outcomes.length);
-    const simple = returns === 'back' && mostOfOne === null && mostAhead === null && !noPattern;
+    const unruled = mostOfOne === null && mostAhead === null && !noPattern;
+    const simple = returns === 'back' && unruled;
+    this.#full =
+      this.#left && unruled && onRepeat !== 'again'
+        ? Float64Array.from(outcomes, ({ weight, copies }) => weight * copies)
+        : null;
+    this.#fullSum = this.#full?.reduce((sum, weight) => sum + weight, 0) ?? 0;
     this.reset();
     this.#byLast = null;
     if (!simple) return;
@@ -90,6 +100,10 @@ export class Drawing {
     if (this.#left) other.#left!.set(this.#left);
     other.#inPot = this.#inPot;
     other.#recent = [...this.#recent];
+    if (this.#full) {
+      other.#allowed.set(this.#allowed);
+      other.#allowedSum = this.#allowedSum;
+    }
     return other;
   }
 
@@ -105,6 +119,12 @@ export class Drawing {
       this.#left[n] = copies;
       this.#inPot += copies;
     }
+    if (this.#full) this.#refill(this.#full);
+  }
+
+  #refill(full: Float64Array): void {
+    this.#allowed.set(full);
+    this.#allowedSum = this.#fullSum;
   }
 
   /** How likely an outcome is as the device stands, before the rules; 0 for what is out. */
@@ -133,6 +153,15 @@ export class Drawing {
     }
   }
 
+  /** The same for the entry that came last alone. */
+  #barLast(): void {
+    const [entryOf, weights, last] = [this.#entryOf, this.#allowed, this.last];
+    let others = 0;
+    for (let n = 0; n < weights.length; n += 1) if (entryOf[n] !== last) others += weights[n]!;
+    if (others <= 0) return;
+    for (let n = 0; n < weights.length; n += 1) if (entryOf[n] === last) weights[n] = 0;
+  }
+
   #fewest(): number {
     const entryOf = this.#entryOf;
     let fewest = Infinity;
@@ -143,19 +172,24 @@ export class Drawing {
     return fewest;
   }
 
-  /** Whether an entry would make the last few draws the same as the few before them. */
-  #repeats(entry: number): boolean {
+  /** Marks each entry that would make the last few draws the same as the few before; if any would. */
+  #markRepeats(): boolean {
     const recent = this.#recent;
+    let any = false;
     for (let length = 2; length <= LONGEST_PATTERN; length += 1) {
       const from = recent.length - 2 * length + 1;
-      if (from < 0) return false;
-      let same = recent[from + length - 1] === entry;
+      if (from < 0) return any;
+      let same = true;
       for (let n = 0; same && n < length - 1; n += 1) {
         same = recent[from + n] === recent[from + length + n];
       }
-      if (same) return true;
+      if (!same) continue;
+      // Nothing is marked until there is something to mark: it seldom comes to that.
+      if (!any) this.#barred.fill(0);
+      this.#barred[recent[from + length - 1]!] = 1;
+      any = true;
     }
-    return false;
+    return any;
   }
 
   #work(): void {
@@ -166,6 +200,12 @@ export class Drawing {
       const after = this.#byLast[this.last + 1]!;
       this.#allowed = after.weights;
       this.#allowedSum = after.sum;
+      return;
+    }
+    if (this.#full) {
+      // An empty bag is filled again with the next draw.
+      if (this.#inPot === 0 && rules.returns === 'bag') this.#refill(this.#full);
+      this.#nowSum = this.#allowedSum;
       return;
     }
     const weights = this.#allowed;
@@ -186,16 +226,19 @@ export class Drawing {
       }
       if (mostAhead !== null) {
         const limit = this.#fewest() + mostAhead;
-        for (let n = 0; n < barred.length; n += 1) barred[n] = counts[n]! >= limit ? 1 : 0;
-        this.#bar();
+        let any = false;
+        for (let n = 0; n < barred.length; n += 1) {
+          const ahead = counts[n]! >= limit;
+          barred[n] = ahead ? 1 : 0;
+          any ||= ahead;
+        }
+        if (any) this.#bar();
       }
       if (onRepeat === 'again' && this.last >= 0) {
-        for (let n = 0; n < barred.length; n += 1) barred[n] = n === this.last ? 1 : 0;
-        this.#bar();
+        this.#barLast();
       }
       if (noPattern) {
-        for (let n = 0; n < barred.length; n += 1) barred[n] = this.#repeats(n) ? 1 : 0;
-        this.#bar();
+        if (this.#markRepeats()) this.#bar();
       }
     }
     let sum = 0;
@@ -269,6 +312,10 @@ export class Drawing {
       if (this.#inPot === 0) this.#fill();
       this.#left[outcome]! -= 1;
       this.#inPot -= 1;
+      if (this.#full) {
+        this.#allowed[outcome] = this.#base[outcome]! * this.#left[outcome]!;
+        this.#allowedSum = this.#inPot === 0 ? 0 : this.#allowedSum - this.#base[outcome]!;
+      }
     }
     this.run = entry === this.last ? this.run + 1 : 1;
     this.last = entry;

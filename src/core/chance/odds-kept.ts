@@ -1,4 +1,5 @@
 import { entryReps } from './entry-reps';
+import { addKernel, kernelOf } from './kernel';
 import { MOST_SUM, type Distribution, type Odds, type OddsInput, type SumName } from './odds-shape';
 import { entryChances, isSteered, type Pot } from './pot';
 import { allSeenAfter, allSeenBy, MOST_SEEN_ENTRIES } from './seen';
@@ -79,31 +80,34 @@ type Ways = Readonly<{
 
 /**
  * What comes to each node from those before it, for values from `least` on and below `end`, before
- * the node's own share is taken.
+ * the node's own share is taken. Written into `came`, one for each node; `all` is scratch.
  */
 function mix(
   now: readonly Float64Array[],
-  weights: Ways['weights'],
-  ways: Ways['ways'],
+  { weights, ways }: Ways,
   least: number,
   end: number,
-): Float64Array[] {
-  const all = new Float64Array(end);
+  came: readonly Float64Array[],
+  all: Float64Array,
+): void {
+  all.fill(0, least, end);
   for (let from = 0; from < now.length; from += 1) {
     const [one, weight] = [now[from]!, weights[from]!];
     for (let value = least; value < end; value += 1) all[value]! += one[value]! * weight;
   }
-  return ways.map(({ allBut, list }) => {
-    const came = allBut ? all.slice() : new Float64Array(end);
+  for (let node = 0; node < ways.length; node += 1) {
+    const { allBut, list } = ways[node]!;
+    const target = came[node]!;
+    if (allBut) for (let value = least; value < end; value += 1) target[value] = all[value]!;
+    else target.fill(0, least, end);
     for (const from of list) {
       const [one, weight] = [now[from]!, allBut ? -weights[from]! : weights[from]!];
-      for (let value = least; value < end; value += 1) came[value]! += one[value]! * weight;
+      for (let value = least; value < end; value += 1) target[value]! += one[value]! * weight;
     }
     // Less than nothing is rounding.
     if (allBut)
-      for (let value = least; value < end; value += 1) if (came[value]! < 0) came[value] = 0;
-    return came;
-  });
+      for (let value = least; value < end; value += 1) if (target[value]! < 0) target[value] = 0;
+  }
 }
 
 /**
@@ -125,18 +129,16 @@ function waysTo({ nodes, steps }: Chain, p: readonly number[]): Ways {
 }
 
 /** How often `target` is done as itself in `draws` draws. */
-function countsOf(
-  { nodes, first }: Chain,
-  { weights, ways }: Ways,
-  target: number,
-  draws: number,
-): Distribution {
+function countsOf({ nodes, first }: Chain, way: Ways, target: number, draws: number): Distribution {
+  const { ways } = way;
   const width = draws + 1;
+  const came = nodes.map(() => new Float64Array(width));
+  const all = new Float64Array(width);
   const adds = nodes.map(({ entry, standIn }) => (entry === target && !standIn ? 1 : 0));
   let now = nodes.map(() => new Float64Array(width));
   for (const { to, chance } of first) now[to]![adds[to]!]! += chance;
   for (let draw = 2; draw <= draws; draw += 1) {
-    const came = mix(now, weights, ways, 0, draw);
+    mix(now, way, 0, draw, came, all);
     now = came.map((source, node) => {
       const next = new Float64Array(width);
       const [add, { share }] = [adds[node]!, ways[node]!];
@@ -153,7 +155,7 @@ function countsOf(
 function sumOdds(
   input: OddsInput,
   chain: Chain,
-  { weights, ways }: Ways,
+  way: Ways,
   draws: number,
   sum: SumName,
 ): Distribution | null {
@@ -164,23 +166,24 @@ function sumOdds(
   const support = Math.max(...at.map((list) => list.length));
   if (width > MOST_SUM || draws * width * length * (3 + support) > MOST_STEPS) return null;
   const least = Math.min(...at.flat().map(([value]) => value));
-  let now = chain.nodes.map(() => new Float64Array(width));
+  const kernels = at.map(kernelOf);
+  // Filled anew for each draw: made anew they would cost as much as the sums.
+  const buffers = () => chain.nodes.map(() => new Float64Array(width));
+  let [now, next] = [buffers(), buffers()];
+  const came = buffers();
+  const [all, scratch] = [new Float64Array(width), new Float64Array(width)];
   for (const { to, chance } of chain.first) {
     for (const [value, share] of at[to]!) now[to]![value]! += chance * share;
   }
   for (let draw = 2; draw <= draws; draw += 1) {
     const [from, end] = [least * (draw - 1), most * (draw - 1) + 1];
-    const came = mix(now, weights, ways, from, end);
-    now = came.map((source, node) => {
-      const target = new Float64Array(width);
-      for (const [more, chance] of at[node]!) {
-        const part = ways[node]!.share * chance;
-        for (let value = from; value < end; value += 1) {
-          target[value + more]! += source[value]! * part;
-        }
-      }
-      return target;
-    });
+    mix(now, way, from, end, came, all);
+    for (let node = 0; node < next.length; node += 1) {
+      const target = next[node]!;
+      target.fill(0);
+      addKernel(target, came[node]!, kernels[node]!, way.ways[node]!.share, from, end, scratch);
+    }
+    [now, next] = [next, now];
   }
   return Array.from({ length: width }, (_, value) =>
     now.reduce((total, one) => total + one[value]!, 0),

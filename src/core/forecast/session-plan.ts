@@ -3,6 +3,7 @@ import { potOf } from '../chance/pot';
 import type { Random } from '../chance/random';
 import { drawNext, type ResolvedDraw } from '../chance/resolve';
 import type { Beat, Draw } from '../model/beat';
+import { isSum } from '../model/chance';
 import { openDraws } from '../schedule/beats/draw';
 import { isWork, type Cue } from '../schedule/cue';
 import { drawCues, measureDraws, moveOfDraw, type DrawContext } from '../schedule/draw-cues';
@@ -36,8 +37,12 @@ class Numbers<Thing> {
   }
 }
 
-/** More than any drawn amount, so that keys of draws do not meet. */
-const MOST_AMOUNT = 1024;
+/** A list read in order, its amounts and its travel set: nothing in it is left to chance. */
+function isSettled({ rules, amount }: Draw): boolean {
+  const { between } = rules;
+  const travels = between && between.leastSeconds < between.mostSeconds;
+  return rules.returns === 'in order' && amount.from !== 'number die' && !travels;
+}
 
 class PlanMaker {
   readonly stances = new Numbers<Stance>();
@@ -104,6 +109,8 @@ class PlanMaker {
       return this.stretch(cues, afterWorkOn(moveOfDraw(beat, draw, context.book)));
     };
     const entries = beat.entries.length;
+    // Keys close together keep the arrays plain: far apart they would be looked up as maps are.
+    const amounts = isSum(beat.amount) ? beat.amount.most + 1 : 1;
     return (from, random, take) => {
       drawing.reset();
       let stance = from;
@@ -113,7 +120,7 @@ class PlanMaker {
         const { entry, standIn, amount, betweenSeconds } = draw;
         const which = (stance * entries + entry) * 2 + (standIn ? 1 : 0);
         const row = (known[which] ??= []);
-        const stretch = (row[betweenSeconds * MOST_AMOUNT + (amount ?? 0)] ??= make(stance, draw));
+        const stretch = (row[betweenSeconds * amounts + (amount ?? 0)] ??= make(stance, draw));
         take(stretch);
         stance = stretch.stance;
       }
@@ -134,7 +141,8 @@ export function planSession(context: DrawContext): SessionPlan {
   const steps: Step[] = [];
   let fixed: Beat[] = [];
   for (const beat of adventure.chapters.flatMap(({ beats }) => beats)) {
-    const pot = beat.kind === 'draw' && beat.drawn === 'live' ? potOf(beat) : null;
+    const isOpen = beat.kind === 'draw' && beat.drawn === 'live' && !isSettled(beat);
+    const pot = isOpen ? potOf(beat) : null;
     if (beat.kind !== 'draw' || !pot?.ok) {
       fixed.push(beat);
       continue;

@@ -1,6 +1,7 @@
 <!-- What to expect of a draw: sentences first, then one chart; and ten draws to try. -->
 <script lang="ts">
   import {
+    CAREFUL_RUNS,
     meanOf,
     movesOfBeat,
     outcomeLabel,
@@ -52,17 +53,22 @@
     const request = { beat, setting, defaults, moves };
     let cancel = () => {};
     const timer = setTimeout(() => {
-      const asked = askForOdds(request);
-      cancel = asked.cancel;
-      asked.result.then(
-        (answer) => {
-          odds = answer.ok ? answer.value : null;
-          trouble = '';
-        },
-        (reason: unknown) => {
-          if (!(reason instanceof Cancelled)) trouble = 'What to expect could not be worked out.';
-        },
-      );
+      const ask = (runs?: number) => {
+        const asked = askForOdds({ ...request, runs });
+        cancel = asked.cancel;
+        asked.result.then(
+          (answer) => {
+            odds = answer.ok ? answer.value : null;
+            trouble = '';
+            // What was played is told at once, and then better.
+            if (odds?.method === 'simulated' && runs === undefined) ask(CAREFUL_RUNS);
+          },
+          (reason: unknown) => {
+            if (!(reason instanceof Cancelled)) trouble = 'What to expect could not be worked out.';
+          },
+        );
+      };
+      ask();
     }, REST_MS);
     return () => {
       clearTimeout(timer);

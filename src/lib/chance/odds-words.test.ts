@@ -40,6 +40,6 @@ describe('what to expect, in words', () => {
     const words = oddsInWords(odds(2, { rules: { onRepeat: 'stand-in', standIn } }), ['a', 'b']);
     expect(words.join(' ')).toMatch(/Expect about 3\.\d stand-ins\./u);
     const played = oddsInWords(odds(4, { rules: { mostOfOne: 3 } }), SIX);
-    expect(played.at(-1)).toBe('Played 10,000 times: every chance is good to 1.7 in 100.');
+    expect(played.at(-1)).toBe('Played 1,000 times: every chance is good to 5.2 in 100.');
   });
 });

@@ -1,4 +1,5 @@
 import {
+  CAREFUL_RUNS,
   drawSchema,
   INKS,
   LENGTH_UNITS,
@@ -48,6 +49,8 @@ export const oddsRequestSchema = z.strictObject({
   setting: settingSchema.optional(),
   pace: paceSchema.optional(),
   moves: z.array(moveSchema).max(60).optional(),
+  /** How often it is played, where it is too large to be walked. */
+  runs: z.int().min(100).max(100_000).default(CAREFUL_RUNS),
 });
 
 /** `POST /api/forecast`: played from `seed`, so many sessions. */
