@@ -182,8 +182,8 @@ export type { RunSheetRow } from './formats/run-sheet/run-sheet';
 
 export { compareRun } from './log/compare-run';
 export type { BeatComparison, RunComparison } from './log/compare-run';
-export { chaptersOf, plannedCues, runSchema } from './log/run';
-export type { PlannedCue, Run } from './log/run';
+export { chaptersOf, NO_DEBRIEF, plannedCues, runSchema } from './log/run';
+export type { Debrief, PlannedCue, Run } from './log/run';
 export { countAt, ticksOf } from './stage/counting';
 export type { Tick } from './stage/counting';
 export {
@@ -197,9 +197,14 @@ export {
   replan,
   schedulePosition,
   setLines,
+  skipBeat,
   tick,
 } from './stage/leading';
-export type { Leading, LeadingStatus, LinesMode, Visit } from './stage/leading';
+export { adapt, adaptAll, adaptationsAt, scheduleOf } from './stage/adapt';
+export type { LedWay } from './stage/adapt';
+export { ADAPTATIONS } from './stage/adaptation';
+export type { Adaptation, AdaptationKind } from './stage/adaptation';
+export type { HoldsMode, Leading, LeadingStatus, LinesMode, Visit } from './stage/leading';
 export { ATTACK_SECONDS, QUIET_LEVEL, VOICES } from './stage/voices';
 export { turnAt } from './stage/turn';
 export { upcomingTicks } from './stage/upcoming-ticks';

@@ -3,6 +3,7 @@ import type { DeepReadonly } from '../model/deep-readonly';
 import type { Adventure } from '../model/adventure';
 import type { Cue } from '../schedule/cue';
 import { CUE_KINDS } from '../schedule/cue';
+import { adaptationSchema } from '../stage/adaptation';
 import { savedLeadingSchema } from '../stage/saved-leading';
 
 /** A cue as it was planned when the session was led: the script may change afterwards. */
@@ -21,6 +22,15 @@ const typedSchema = z.strictObject({
   outcome: z.int().min(0).nullable(),
   number: z.int().min(0).nullable(),
 });
+
+/** Three taps afterwards; null for what was not said. */
+export const debriefSchema = z.strictObject({
+  length: z.enum(['too short', 'right', 'too long']).nullable(),
+  effort: z.enum(['too easy', 'right', 'too hard']).nullable(),
+  next: z.enum(['keep', 'change']).nullable(),
+});
+export type Debrief = Readonly<z.infer<typeof debriefSchema>>;
+export const NO_DEBRIEF: Debrief = { length: null, effort: null, next: null };
 
 /** The log of one leading. Times of day are ISO 8601 in UTC, given by whoever keeps the log. */
 export const runSchema = z.strictObject({
@@ -41,6 +51,11 @@ export const runSchema = z.strictObject({
   /** What the live draws were made from, and what was typed from real devices, by beat. */
   seed: z.int().min(0).optional(),
   typed: z.record(z.string(), z.array(typedSchema.nullable())).optional(),
+  /** What was changed with the children there, in order. */
+  adaptations: z.array(adaptationSchema).max(2000).optional(),
+  /** Points that were called out, for all together. */
+  points: z.int().min(0).max(1_000_000).optional(),
+  debrief: debriefSchema.optional(),
 });
 export type Run = DeepReadonly<z.infer<typeof runSchema>>;
 

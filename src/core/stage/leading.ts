@@ -20,9 +20,13 @@ export type LeadingStatus = 'ready' | 'running' | 'waiting' | 'paused' | 'done';
 /** How spoken lines end: the clock runs on, or it waits until the leader goes on. */
 export type LinesMode = 'run on' | 'wait for me';
 
+/** How a hold begins: after its count-in, or when the leader sees that everybody is in it. */
+export type HoldsMode = LinesMode;
+
 export type Leading = Readonly<{
   cues: readonly Cue[];
   lines: LinesMode;
+  holds: HoldsMode;
   status: LeadingStatus;
   /** The cue on show, counted from 0. */
   index: number;
@@ -34,10 +38,15 @@ export type Leading = Readonly<{
   visits: readonly Visit[];
 }>;
 
-export function prepareLeading(cues: readonly Cue[], lines: LinesMode): Leading {
+export function prepareLeading(
+  cues: readonly Cue[],
+  lines: LinesMode,
+  holds: HoldsMode = 'run on',
+): Leading {
   return {
     cues,
     lines,
+    holds,
     status: cues.length === 0 ? 'done' : 'ready',
     index: 0,
     anchor: { clock: 0, schedule: 0 },
@@ -87,8 +96,11 @@ function goTo(leading: Leading, to: number, at: number, cutShort: boolean): Lead
   return { ...leading, visits, index: to, enteredAt: at };
 }
 
-const waitsAtEnd = (leading: Leading, cue: Cue) =>
-  leading.lines === 'wait for me' && (cue.kind === 'say' || cue.kind === 'ask');
+/** A line that is said until the leader goes on, or a hold that waits until everybody is in it. */
+export function waitsAtEnd({ lines, holds }: Pick<Leading, 'lines' | 'holds'>, cue: Cue): boolean {
+  if (cue.kind === 'say' || cue.kind === 'ask') return lines === 'wait for me';
+  return holds === 'wait for me' && cue.kind === 'count-in' && cue.doing?.unit === 'hold';
+}
 
 /** Brings the session to clock time `now`: every cue that ended since is left at its exact time. */
 export function tick(leading: Leading, now: number): Leading {
@@ -147,6 +159,16 @@ export function back(leading: Leading, now: number): Leading {
   const into = schedulePosition(current, now) - current.cues[current.index]!.startSeconds;
   const to = into > AGAIN_AFTER_SECONDS ? current.index : Math.max(0, current.index - 1);
   return jump(current, to, now, true);
+}
+
+/** On to the first cue of the next beat: the rest of this one is left out. */
+export function skipBeat(leading: Leading, now: number): Leading {
+  const current = tick(leading, now);
+  if (current.status === 'ready' || current.status === 'done') return current;
+  const { cues, index } = current;
+  const here = cues[index]!.beatId;
+  const to = cues.findIndex(({ beatId }, n) => n > index && beatId !== here);
+  return jump(current, to < 0 ? cues.length : to, now, true);
 }
 
 /** Ends the session here. */

@@ -13,6 +13,7 @@ export const visitSchema = z.strictObject({
 /** What is kept of a session under way, so that a reload or a lost tab can go on. */
 export const savedLeadingSchema = z.strictObject({
   lines: z.enum(['run on', 'wait for me']),
+  holds: z.enum(['run on', 'wait for me']).optional(),
   done: z.boolean(),
   index: z.int().min(0),
   scheduleSeconds: z.number().min(0),
@@ -26,6 +27,7 @@ export type SavedLeading = DeepReadonly<z.infer<typeof savedLeadingSchema>>;
 export function saveLeading(leading: Leading, now: number): SavedLeading {
   return {
     lines: leading.lines,
+    holds: leading.holds,
     done: leading.status === 'done',
     index: leading.index,
     scheduleSeconds: schedulePosition(leading, now),
@@ -46,7 +48,7 @@ export function restoreLeading(
   gapSeconds: number,
   now: number,
 ): Leading {
-  const ready = prepareLeading(cues, saved.lines);
+  const ready = prepareLeading(cues, saved.lines, saved.holds);
   if (ready.status === 'done') return { ...ready, visits: saved.visits };
   const index = Math.min(saved.index, cues.length - 1);
   const begunAt = now - saved.elapsedSeconds - Math.max(0, gapSeconds);

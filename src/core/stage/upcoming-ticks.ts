@@ -1,5 +1,5 @@
 import { ticksOf, type Tick } from './counting';
-import type { Leading } from './leading';
+import { waitsAtEnd, type Leading } from './leading';
 
 /** A sound at its exact clock time. `key` is the same whenever the same sound is asked for again. */
 export type UpcomingTick = Readonly<{ atClock: number; sound: Tick['sound']; key: string }>;
@@ -23,8 +23,7 @@ export function upcomingTicks(leading: Leading, from: number, to: number): reado
         upcoming.push({ atClock, sound, key: `${visit}.${cue.id}.${nth}` });
       }
     });
-    const waits = leading.lines === 'wait for me' && (cue.kind === 'say' || cue.kind === 'ask');
-    if (waits) break;
+    if (waitsAtEnd(leading, cue)) break;
   }
   return upcoming;
 }

@@ -61,7 +61,13 @@
 <div class="scene" data-cue={cue.kind}>
   <div class="flex min-h-14 items-center gap-6">
     {#if words.over}
-      <p class="over">{waiting ? 'Go on when you are ready' : words.over}</p>
+      <p class="over">
+        {!waiting
+          ? words.over
+          : cue.kind === 'count-in'
+            ? 'Press when everybody is in'
+            : 'Go on when you are ready'}
+      </p>
     {/if}
     {#if turn}<p class="turn" data-turn={turn.n}>Child {turn.n} of {turn.of}</p>{/if}
     {#if doing && doing.set.of > 1}<Pips word="Set" n={doing.set.n} of={doing.set.of} />{/if}

@@ -7,6 +7,7 @@
     kitInWords,
     kitListOf,
     type Adventure,
+    type HoldsMode,
     type LinesMode,
     type Schedule,
   } from '$core';
@@ -23,13 +24,26 @@
     speed: number;
     /** A session that was left in the middle, and where. */
     left: string | null;
+    holds: HoldsMode;
+    onholds: (holds: HoldsMode) => void;
     onlines: (lines: LinesMode) => void;
     onspeed: (speed: number) => void;
     oncarryon: () => void;
     onbegin: () => void;
   };
-  const { adventure, schedule, lines, speed, left, onlines, onspeed, oncarryon, onbegin }: Props =
-    $props();
+  const {
+    adventure,
+    schedule,
+    lines,
+    speed,
+    left,
+    holds,
+    onholds,
+    onlines,
+    onspeed,
+    oncarryon,
+    onbegin,
+  }: Props = $props();
 
   const MOST_CAUTIONS = 4;
   const kit = $derived(kitListOf(adventure, adventure.setting).map(kitInWords));
@@ -76,6 +90,15 @@
           ['wait for me', 'the clock waits for me'],
         ] as const}
         onchange={onlines}
+      />. A hold begins
+      <InlineChoice
+        value={holds}
+        label="How a hold begins"
+        choices={[
+          ['run on', 'after its count-in'],
+          ['wait for me', 'when I press that everybody is in'],
+        ] as const}
+        onchange={onholds}
       />. This is
       <InlineChoice
         value={speed}
@@ -90,8 +113,8 @@
       />.
     </p>
     <p class="mt-1 text-lg text-soft">
-      Keys: <b>space</b> goes and pauses, <b>→</b> next, <b>←</b> back, <b>M</b> sound. A page-turner
-      works too.
+      Keys: <b>space</b> goes and pauses, <b>→</b> next, <b>←</b> back, <b>M</b> sound,
+      <b>C</b> change it: easier, fewer, a drink, skip. A page-turner works too.
     </p>
     <section class="mt-8 border-t-2 border-line pt-5 text-lg" aria-label="Before you start">
       <h2 class="text-2xl">Look round once</h2>

@@ -4,6 +4,7 @@
     drawOf,
     moveBookOf,
     turnAt,
+    type AdaptationKind,
     type Beat,
     type Cue,
     type TypedOutcome,
@@ -15,6 +16,9 @@
   import Volume from '@lucide/svelte/icons/volume-2';
   import Mute from '@lucide/svelte/icons/volume-x';
   import Terrain from '$lib/terrain/Terrain.svelte';
+  import SlidersHorizontal from '@lucide/svelte/icons/sliders-horizontal';
+  import { CHANGE_WORDS } from './adapt-words';
+  import ChangePanel from './ChangePanel.svelte';
   import CueScene from './CueScene.svelte';
   import DrawTyping from './DrawTyping.svelte';
   import { nextWords } from './cue-words';
@@ -26,11 +30,33 @@
     rehearsal: number | null;
     /** What became of the last outcome that was typed. */
     typed: 'taken' | 'again' | null;
+    /** What was changed a moment ago, in words; empty a little later. */
+    told: string;
+    changing: boolean;
+    onchanging: (open: boolean) => void;
+    onadapt: (what: AdaptationKind) => void;
+    onskip: () => void;
     ontype: (typed: TypedOutcome) => void;
     onmute: () => void;
     onleave: () => void;
   };
-  const { session, muted, rehearsal, typed, ontype, onmute, onleave }: Props = $props();
+  const {
+    session,
+    muted,
+    rehearsal,
+    typed,
+    told,
+    changing,
+    onchanging,
+    onadapt,
+    onskip,
+    ontype,
+    onmute,
+    onleave,
+  }: Props = $props();
+
+  /** Less than this over the slot is no reason to press anybody. */
+  const SMALL_SECONDS = 15;
 
   const book = $derived(moveBookOf(session.adventure));
   const cue = $derived(session.cue);
@@ -62,6 +88,11 @@
         {clockOf(session.remaining)}
       </span>
       to go, {slot}
+      {#if session.spare < -SMALL_SECONDS}
+        <button type="button" class="ml-4 btn-lamp min-h-12!" onclick={() => onadapt('shorten')}>
+          {CHANGE_WORDS.shorten.label}
+        </button>
+      {/if}
       {#if rehearsal}<b class="ml-4 text-pencil">Rehearsal ×{rehearsal}</b>{/if}
     </p>
     <p class="flex">
@@ -95,8 +126,12 @@
 
   <footer>
     <p class="next" data-next>
-      <span class="text-soft">Next</span>
-      {nextWords(session.schedule.cues, session.index, isSecret)}
+      {#if told}
+        <b role="status" data-told>{told}</b>
+      {:else}
+        <span class="text-soft">Next</span>
+        {nextWords(session.schedule.cues, session.index, isSecret)}
+      {/if}
     </p>
     <Terrain
       cues={session.schedule.cues}
@@ -105,6 +140,14 @@
       height={64}
       hereSeconds={session.position}
     />
+    {#if changing}
+      <ChangePanel
+        changes={session.adaptations}
+        onchange={onadapt}
+        {onskip}
+        onclose={() => onchanging(false)}
+      />
+    {/if}
     <div class="flex gap-3">
       <button type="button" class={BUTTON} onclick={() => session.back()}>
         <ArrowLeft size={32} aria-hidden="true" />Back
@@ -117,7 +160,11 @@
         {#if running}
           <Pause size={32} aria-hidden="true" />Pause
         {:else}
-          <Play size={32} aria-hidden="true" />{session.status === 'waiting' ? 'Go on' : 'Go'}
+          <Play size={32} aria-hidden="true" />{session.status !== 'waiting'
+            ? 'Go'
+            : cue?.kind === 'count-in'
+              ? 'All in'
+              : 'Go on'}
         {/if}
       </button>
       <button
@@ -126,6 +173,15 @@
         onclick={() => session.next()}
       >
         Next<ArrowRight size={32} aria-hidden="true" />
+      </button>
+      <button
+        type="button"
+        class={[BUTTON, 'max-w-28 max-sm:max-w-20']}
+        aria-expanded={changing}
+        aria-label="Change it"
+        onclick={() => onchanging(!changing)}
+      >
+        <SlidersHorizontal size={30} aria-hidden="true" />
       </button>
     </div>
   </footer>

@@ -1,6 +1,7 @@
 import {
   resolveDraws,
   runSchema,
+  scheduleOf,
   unroll,
   type Adventure,
   type Pace,
@@ -19,7 +20,7 @@ export type StagePlan = Readonly<{
   schedule: Schedule;
   /** What the live draws are made from: those of the session that was left, or new ones. */
   seed: number;
-  /** The schedule with what was typed from real devices. */
+  /** The way with what was typed from real devices. */
   replan: Replan;
   /** A session of this adventure that was left in the middle. */
   left: Run | null;
@@ -41,8 +42,9 @@ export async function openStage(id: string, pace: Pace, now: Date): Promise<Stag
   const seed = left?.seed ?? newSeed();
   const replan: Replan = (typed) => {
     const draws = resolveDraws(adventure, setting, pace, seed, typed);
-    return { schedule: unroll(adventure, setting, pace, draws), draws };
+    const { cues } = unroll(adventure, setting, pace, draws);
+    return { context: { adventure, setting, pace }, draws, cues };
   };
-  const { schedule } = replan(new Map());
+  const schedule = scheduleOf(replan(new Map()));
   return { adventure, schedule, seed, replan, left: left ?? null };
 }

@@ -1,4 +1,7 @@
 import {
+  adapt,
+  adaptAll,
+  adaptationsAt,
   back,
   chaptersOf,
   countAt,
@@ -16,14 +19,20 @@ import {
   restoreLeading,
   saveLeading,
   schedulePosition,
+  scheduleOf,
   setLines,
+  skipBeat,
   tick,
   upcomingTicks,
+  type Adaptation,
+  type AdaptationKind,
   type Adventure,
   type Cue,
   type DrawOnStage,
   type Draws,
+  type HoldsMode,
   type Leading,
+  type LedWay,
   type LinesMode,
   type ResolvedDraw,
   type Run,
@@ -48,8 +57,11 @@ export type StageWorld = Readonly<{
   replan: Replan;
 }>;
 
-/** The session with what was typed from real dice, cards and wheels. */
-export type Replan = (typed: TypedDraws) => Readonly<{ schedule: Schedule; draws: Draws }>;
+/** The way with what was typed from real dice, cards and wheels. */
+export type Replan = (typed: TypedDraws) => LedWay;
+
+/** How the leader lets the clock wait. */
+export type Waits = Readonly<{ lines: LinesMode; holds: HoldsMode }>;
 
 /** What was said, without what was left open. */
 function onlySaid({ outcome, number }: TypedOutcome): Partial<TypedOutcome> {
@@ -70,21 +82,24 @@ export class StageSession {
   sound: Pick<StageSound, 'plan' | 'hush'> | null = null;
 
   readonly adventure: Adventure;
+  /** The way as it is led, every change in it. */
+  #way: LedWay;
   #schedule: Schedule;
-  #draws: Draws;
   // eslint-disable-next-line svelte/prefer-svelte-reactivity -- replaced as a whole
   #typed: TypedDraws = new Map();
+  #adaptations: readonly Adaptation[] = [];
+  #points = $state(0);
   readonly #world: StageWorld;
   #run: Run | null = null;
   #keptAt = -Infinity;
   #keeping: Promise<void> = Promise.resolve();
 
-  constructor(adventure: Adventure, schedule: Schedule, lines: LinesMode, world: StageWorld) {
+  constructor(adventure: Adventure, waits: Waits, world: StageWorld) {
     this.adventure = adventure;
-    this.#schedule = $state.raw(schedule);
-    this.#draws = $state.raw(world.replan(this.#typed).draws);
+    this.#way = $state.raw(world.replan(this.#typed));
+    this.#schedule = $state.raw(scheduleOf(this.#way));
     this.#world = world;
-    this.#leading = $state.raw(prepareLeading(schedule.cues, lines));
+    this.#leading = $state.raw(prepareLeading(this.#way.cues, waits.lines, waits.holds));
     this.#now = world.clock.now();
   }
 
@@ -114,7 +129,7 @@ export class StageSession {
   /** What is drawn now; null away from a draw. */
   readonly drawn = $derived.by<ResolvedDraw | null>(() => {
     const at = this.cue && drawOf(this.adventure, this.cue);
-    return at ? (this.#draws.get(at.beat.id)?.[at.nth] ?? null) : null;
+    return at ? (this.#way.draws.get(at.beat.id)?.[at.nth] ?? null) : null;
   });
 
   /**
@@ -125,27 +140,62 @@ export class StageSession {
     const at = this.drawing;
     if (!at) return 'taken';
     const { beat, nth } = at;
-    const before = (this.#draws.get(beat.id) ?? []).slice(0, nth);
+    const before = (this.#way.draws.get(beat.id) ?? []).slice(0, nth);
     if (typed.outcome !== null && !counts(beat, before, typed.outcome)) return 'again';
     const list = [...(this.#typed.get(beat.id) ?? [])];
     while (list.length < nth) list.push(null);
     list[nth] = { ...(list[nth] ?? { outcome: null, number: null }), ...onlySaid(typed) };
     // eslint-disable-next-line svelte/prefer-svelte-reactivity -- replaced as a whole
-    this.#replan(new Map([...this.#typed, [beat.id, list]]));
+    this.#typed = new Map([...this.#typed, [beat.id, list]]);
+    this.#take(adaptAll(this.#world.replan(this.#typed), this.#adaptations));
     return 'taken';
   }
 
-  #replan(typed: TypedDraws): void {
+  /** Changes that make sense here and now. */
+  readonly adaptations = $derived.by<readonly AdaptationKind[]>(() =>
+    adaptationsAt(this.#way, this.index),
+  );
+
+  /** Makes a change where the session stands; false where it makes no sense there. */
+  adapt(what: AdaptationKind): boolean {
     const now = this.#world.clock.now();
-    const { schedule, draws } = this.#world.replan(typed);
-    const leading = replan(tick(this.#leading, now), schedule.cues);
-    this.#typed = typed;
-    this.#schedule = schedule;
-    this.#draws = draws;
-    if (this.#run) {
-      const plan = plannedCues(schedule.cues);
-      this.#run = { ...this.#run, plan, typed: typedForLog(typed) };
-    }
+    this.#become(tick(this.#leading, now), now);
+    this.#now = now;
+    const { cue } = this;
+    if (!cue || this.status === 'ready' || this.status === 'done') return false;
+    const left = this.adventure.setting.slotSeconds - this.elapsed;
+    const seconds = what === 'shorten' ? Math.max(0, left) : 0;
+    const intoSeconds = Math.max(0, Math.min(cue.lengthSeconds, this.into));
+    const made: Adaptation = { cueId: cue.id, intoSeconds, what, seconds };
+    const way = adapt(this.#way, made);
+    if (!way) return false;
+    this.#adaptations = [...this.#adaptations, made];
+    this.#take(way);
+    // Another form is shown at once: what was on in the old one ends here.
+    if (what === 'easier' || what === 'harder') this.next();
+    return true;
+  }
+
+  /** The rest of this beat is left out. */
+  skip(): void {
+    this.#press(skipBeat);
+  }
+
+  get points(): number {
+    return this.#points;
+  }
+
+  addPoints(points: number): void {
+    this.#points = Math.max(0, this.#points + points);
+    if (this.#run) this.#keep(this.#world.clock.now());
+  }
+
+  #take(way: LedWay): void {
+    const now = this.#world.clock.now();
+    const leading = replan(tick(this.#leading, now), way.cues);
+    this.#way = way;
+    this.#schedule = scheduleOf(way);
+    if (this.#run) this.#run = { ...this.#run, plan: plannedCues(way.cues) };
     this.sound?.hush();
     this.#become(leading, now);
     this.update();
@@ -201,13 +251,12 @@ export class StageSession {
    */
   carryOn(run: Run, gapSeconds: number): void {
     const now = this.#world.clock.now();
-    if (run.typed) {
-      // eslint-disable-next-line svelte/prefer-svelte-reactivity -- replaced as a whole
-      this.#typed = new Map(Object.entries(run.typed));
-      const { schedule, draws } = this.#world.replan(this.#typed);
-      this.#schedule = schedule;
-      this.#draws = draws;
-    }
+    // eslint-disable-next-line svelte/prefer-svelte-reactivity -- replaced as a whole
+    this.#typed = new Map(Object.entries(run.typed ?? {}));
+    this.#adaptations = run.adaptations ?? [];
+    this.#points = run.points ?? 0;
+    this.#way = adaptAll(this.#world.replan(this.#typed), this.#adaptations);
+    this.#schedule = scheduleOf(this.#way);
     const { cues } = this.#schedule;
     const was = run.plan[run.leading.index];
     const found = cues.findIndex((cue) => cue.id === was?.id);
@@ -271,7 +320,14 @@ export class StageSession {
     if (!this.#run) return;
     this.#keptAt = now;
     const leading = saveLeading(this.#leading, now);
-    this.#run = { ...this.#run, savedAt: this.#world.today(), leading };
+    this.#run = {
+      ...this.#run,
+      savedAt: this.#world.today(),
+      leading,
+      typed: typedForLog(this.#typed),
+      adaptations: this.#adaptations,
+      points: this.#points,
+    };
     const run = this.#run;
     this.#keeping = this.#keeping.then(() => this.#world.keep(run)).catch(() => {});
   }

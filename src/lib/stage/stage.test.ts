@@ -4,6 +4,8 @@ import {
   resolveDraws,
   runSchema,
   unroll,
+  type Draws,
+  type LedWay,
   type Run,
   type TypedDraws,
 } from '$core';
@@ -16,17 +18,25 @@ import { StageSession } from './stage.svelte';
 const adventure = (parseArrupJson(text) as { value: Adventure }).value;
 const schedule = unroll(adventure);
 
+const WAITS = { lines: 'run on', holds: 'run on' } as const;
+
+function wayOf(led: Adventure, draws: Draws = new Map()): LedWay {
+  const { setting } = led;
+  const { cues } = unroll(led, setting, DEFAULT_PACE, draws);
+  return { context: { adventure: led, setting, pace: DEFAULT_PACE }, draws, cues };
+}
+
 function start() {
   let time = 7;
   const kept: Run[] = [];
-  const session = new StageSession(adventure, schedule, 'run on', {
+  const session = new StageSession(adventure, WAITS, {
     clock: { now: () => time },
     speed: 1,
     today: () => '2026-01-01T09:00:00.000Z',
     keep: async (run) => void kept.push(run),
     newRunId: () => 'run_1',
     seed: 1,
-    replan: () => ({ schedule, draws: new Map() }),
+    replan: () => wayOf(adventure),
   });
   const planned: number[] = [];
   session.sound = {
@@ -117,18 +127,99 @@ describe('a session on the stage', () => {
       ...adventure,
       chapters: [{ ...welcome!, beats: [line, ...welcome!.beats] }, ...rest],
     };
-    const second = new StageSession(grown, unroll(grown), 'run on', {
+    const second = new StageSession(grown, WAITS, {
       clock: { now: () => 0 },
       speed: 1,
       today: () => '2026-01-01T09:00:00.000Z',
       keep: async () => {},
       newRunId: () => 'run_2',
       seed: 1,
-      replan: () => ({ schedule: unroll(grown), draws: new Map() }),
+      replan: () => wayOf(grown),
     });
     second.carryOn(first.kept.at(-1)!, 0);
     expect(second.cue!.id).toBe(first.session.cue!.id);
     expect(second.into).toBeCloseTo(first.session.into, 6);
+  });
+});
+
+describe('changes on the stage', () => {
+  it('are made where it stands, are in the log, and are there again after a reload', async () => {
+    const { session, kept, pass } = start();
+    session.go();
+    while (session.cue?.kind !== 'work') session.next();
+    const slow = session.remaining;
+    expect(session.adaptations).toContain('more');
+    expect(session.adapt('more')).toBe(true);
+    expect(session.remaining).toBeGreaterThan(slow);
+    expect(session.adapt('drink')).toBe(true);
+    session.next();
+    expect(session.cue?.kind).toBe('drink');
+    session.addPoints(5);
+    pass(3);
+    session.pause();
+    await session.settled();
+    const run = JSON.parse(JSON.stringify(kept.at(-1)!)) as Run;
+    expect(runSchema.safeParse(run).error).toBeUndefined();
+    expect(run.adaptations!.map(({ what }) => what)).toEqual(['more', 'drink']);
+    expect(run.points).toBe(5);
+    const second = start().session;
+    second.carryOn(run, 4);
+    expect(second.schedule.cues).toEqual(session.schedule.cues);
+    expect(second.cue!.id).toBe(session.cue!.id);
+    expect(second.points).toBe(5);
+  });
+
+  it('shows an easier form at once, and skips the rest of a beat', () => {
+    const { session } = start();
+    session.go();
+    while (!(session.cue?.kind === 'work' && session.adaptations.includes('easier')))
+      session.next();
+    const { beatId } = session.cue!;
+    const { move } = session.cue!.doing!;
+    session.adapt('easier');
+    expect(session.cue).toMatchObject({ kind: 'show', beatId });
+    expect(session.cue!.doing!.move).not.toBe(move);
+    session.skip();
+    expect(session.cue!.beatId).not.toBe(beatId);
+  });
+
+  it('shortens the rest into what is left of the slot', () => {
+    const { session, pass } = start();
+    session.go();
+    session.pause();
+    const spare = session.spare;
+    pass(spare + 90, 5);
+    session.go();
+    expect(session.spare).toBeLessThan(-80);
+    expect(session.adapt('shorten')).toBe(true);
+    expect(session.spare).toBeGreaterThan(-45);
+  });
+
+  it('a hold waits until everybody is in it, where that is asked for', () => {
+    let time = 0;
+    const held = new StageSession(
+      adventure,
+      { ...WAITS, holds: 'wait for me' },
+      {
+        clock: { now: () => time },
+        speed: 1,
+        today: () => '2026-01-01T09:00:00.000Z',
+        keep: async () => {},
+        newRunId: () => 'run_h',
+        seed: 1,
+        replan: () => wayOf(adventure),
+      },
+    );
+    held.go();
+    for (let n = 0; n < 400; n += 1) {
+      if (held.cue?.kind === 'count-in' && held.cue.doing?.unit === 'hold') break;
+      held.next();
+    }
+    time += 30;
+    held.update();
+    expect(held.status).toBe('waiting');
+    held.goOrPause();
+    expect(held.cue?.kind).toBe('hold');
   });
 });
 
@@ -141,7 +232,7 @@ describe('draws on the stage', () => {
   const script = withBeats(beat);
   const replan = (typed: TypedDraws) => {
     const draws = resolveDraws(script, script.setting, DEFAULT_PACE, SEED, typed);
-    return { draws, schedule: unroll(script, script.setting, DEFAULT_PACE, draws) };
+    return wayOf(script, draws);
   };
 
   function lead() {
@@ -156,7 +247,7 @@ describe('draws on the stage', () => {
       seed: SEED,
       replan,
     };
-    const make = () => new StageSession(script, replan(new Map()).schedule, 'run on', world);
+    const make = () => new StageSession(script, WAITS, world);
     const session = make();
     session.go();
     const toDraw = () => {

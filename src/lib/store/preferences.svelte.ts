@@ -1,5 +1,6 @@
 import {
   DEFAULT_PACE,
+  type HoldsMode,
   type Ink,
   type LengthUnit,
   type LinesMode,
@@ -16,6 +17,7 @@ export type Preferences = Readonly<{
   volume: number;
   muted: boolean;
   lines: LinesMode;
+  holds: HoldsMode;
   paper: Paper;
   ink: Ink;
   unit: LengthUnit;
@@ -28,6 +30,7 @@ const USUAL: Preferences = {
   volume: 0.6,
   muted: false,
   lines: 'run on',
+  holds: 'run on',
   paper: 'a4',
   ink: 'colour',
   unit: 'metres',

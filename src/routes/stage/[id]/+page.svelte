@@ -1,10 +1,11 @@
 <script lang="ts">
-  import { clockOf } from '$core';
+  import { clockOf, type AdaptationKind } from '$core';
   import { page } from '$app/state';
   import { noteLed } from '$lib/store/adventures';
   import { arrupDb } from '$lib/store/db';
   import { newId } from '$lib/store/new-id';
   import { preferences } from '$lib/store/preferences.svelte';
+  import { CHANGE_WORDS, changeOfKey, SKIP_WORDS } from '$lib/stage/adapt-words';
   import { StageClock } from '$lib/stage/clock';
   import { openStage, type StagePlan } from '$lib/stage/open-stage';
   import { StageSound } from '$lib/stage/sound';
@@ -59,21 +60,26 @@
 
   function begin(carryOn: boolean) {
     if (!plan) return;
-    const { adventure, schedule, left, seed, replan } = plan;
+    const { adventure, left, seed, replan } = plan;
+    const { lines, holds } = preferences.current;
     const clock = new StageClock(() => performance.now() / 1000, speed);
     // Made here, in the press of a button: browsers let no sound begin otherwise.
     sound = new StageSound(new AudioContext(), clock);
     sound.wake();
     sound.setVolume(silent ? 0 : preferences.current.volume);
-    const started = new StageSession(adventure, schedule, preferences.current.lines, {
-      clock,
-      speed,
-      today: () => new Date().toISOString(),
-      keep: async (run) => void (await (await arrupDb()).put('runs', run)),
-      newRunId: () => newId('run'),
-      seed,
-      replan,
-    });
+    const started = new StageSession(
+      adventure,
+      { lines, holds },
+      {
+        clock,
+        speed,
+        today: () => new Date().toISOString(),
+        keep: async (run) => void (await (await arrupDb()).put('runs', run)),
+        newRunId: () => newId('run'),
+        seed,
+        replan,
+      },
+    );
     if (speed === 1) started.sound = sound;
     if (carryOn && left) {
       started.carryOn(left, Math.max(0, (Date.now() - Date.parse(left.savedAt)) / 1000));
@@ -94,12 +100,35 @@
       session.next();
     else if (key === 'ArrowLeft' || key === 'PageUp') session.back();
     else if (key.toLowerCase() === 'm') mute();
+    else if (key.toLowerCase() === 'c') changing = !changing;
+    else if (key === 'Escape' && changing) changing = false;
+    else if (key.toLowerCase() === SKIP_WORDS.key) skip();
+    else if (changeOfKey(key) && !session.drawing) change(changeOfKey(key)!);
     else if (/^[1-9]$/u.test(key) && session.drawing) typed = typeKey(session, Number(key));
     else return;
     event.preventDefault();
   }
   /** What became of the last outcome that was typed. */
   let typed = $state<'taken' | 'again' | null>(null);
+
+  let changing = $state(false);
+  /** What was changed, said for a moment. */
+  let told = $state('');
+  const TOLD_MS = 3500;
+  $effect(() => {
+    if (!told) return;
+    const timer = setTimeout(() => (told = ''), TOLD_MS);
+    return () => clearTimeout(timer);
+  });
+  function change(what: AdaptationKind) {
+    changing = false;
+    told = session?.adapt(what) ? CHANGE_WORDS[what].done : `${CHANGE_WORDS[what].label}: not here`;
+  }
+  function skip() {
+    changing = false;
+    session?.skip();
+    told = SKIP_WORDS.done;
+  }
 
   function mute() {
     void preferences.change({ muted: !preferences.current.muted });
@@ -121,6 +150,11 @@
     {session}
     muted={silent}
     {typed}
+    {told}
+    {changing}
+    onchanging={(open) => (changing = open)}
+    onadapt={change}
+    onskip={skip}
     ontype={(outcome) => (typed = session?.typeDraw(outcome) ?? null)}
     rehearsal={speed > 1 ? speed : null}
     onmute={mute}
@@ -131,6 +165,8 @@
     adventure={plan.adventure}
     schedule={plan.schedule}
     lines={preferences.current.lines}
+    holds={preferences.current.holds}
+    onholds={(holds) => void preferences.change({ holds })}
     {speed}
     left={leftAt}
     onlines={(lines) => void preferences.change({ lines })}
