@@ -184,6 +184,7 @@ export { compareRun } from './log/compare-run';
 export type { BeatComparison, RunComparison } from './log/compare-run';
 export { chaptersOf, NO_DEBRIEF, plannedCues, runSchema } from './log/run';
 export type { Debrief, PlannedCue, Run } from './log/run';
+export { callAt } from './stage/calls';
 export { countAt, ticksOf } from './stage/counting';
 export type { Tick } from './stage/counting';
 export {
@@ -206,6 +207,8 @@ export { ADAPTATIONS } from './stage/adaptation';
 export type { Adaptation, AdaptationKind } from './stage/adaptation';
 export type { HoldsMode, Leading, LeadingStatus, LinesMode, Visit } from './stage/leading';
 export { ATTACK_SECONDS, QUIET_LEVEL, VOICES } from './stage/voices';
+export type { Voice } from './stage/voices';
+export { hasMusic, notesBetween } from './stage/music';
 export { turnAt } from './stage/turn';
 export { upcomingTicks } from './stage/upcoming-ticks';
 export type { UpcomingTick } from './stage/upcoming-ticks';

@@ -1,4 +1,5 @@
 import type { Cue } from '../schedule/cue';
+import { callsOf } from './calls';
 
 /** Talking, showing and throwing take the time that they take. */
 const UNCOUNTED: ReadonlySet<Cue['kind']> = new Set(['say', 'ask', 'show', 'draw']);
@@ -23,7 +24,10 @@ export function countAt(cue: Cue, intoSeconds: number): number | null {
 }
 
 /** A sound that the stage makes at a moment of a cue. */
-export type Tick = Readonly<{ intoSeconds: number; sound: 'count' | 'last' | 'go' | 'change' }>;
+export type Tick = Readonly<{
+  intoSeconds: number;
+  sound: 'count' | 'last' | 'go' | 'change' | 'call';
+}>;
 
 /** Timed spans are counted down at their end: this many seconds. */
 const LAST_SECONDS = 3;
@@ -52,7 +56,8 @@ export function ticksOf(cue: Cue): readonly Tick[] {
         return [go, ...ticksFrom(secondsPerCount, secondsPerCount, Math.ceil(amount) - 1, 'count')];
       }
       const last = Math.min(LAST_SECONDS, Math.max(0, whole - 1));
-      return [go, ...ticksFrom(lengthSeconds - last, 1, last, 'last')];
+      const calls = callsOf(cue).map(([, intoSeconds]): Tick => ({ intoSeconds, sound: 'call' }));
+      return [go, ...calls, ...ticksFrom(lengthSeconds - last, 1, last, 'last')];
     }
     case 'rest':
     case 'drink':

@@ -9,6 +9,7 @@ export const VOICES: Readonly<Record<Tick['sound'], Voice>> = {
   last: { hertz: 660, seconds: 0.09, level: 0.7 },
   go: { hertz: 1175, seconds: 0.22, level: 0.9 },
   change: { hertz: 523, seconds: 0.35, level: 0.7 },
+  call: { hertz: 784, seconds: 0.3, level: 0.5 },
 };
 
 /** The tone swells to its level in this time, in seconds, then dies away to the quiet level. */

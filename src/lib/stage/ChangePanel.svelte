@@ -28,6 +28,7 @@
     gap: 0.6rem;
     max-height: 45dvh;
     overflow-y: auto;
+    margin-bottom: 0.5rem;
     padding: 0.75rem;
     border: 3px solid var(--ink);
     border-radius: 1.25rem;
@@ -53,6 +54,15 @@
   .close {
     border-style: dashed;
     font-weight: 500;
+  }
+  @media (max-width: 640px) {
+    button {
+      min-height: 3.25rem;
+      font-size: 1.15rem;
+    }
+    kbd {
+      display: none;
+    }
   }
   kbd {
     padding: 0 0.5rem;

@@ -1,6 +1,6 @@
 <!-- One thing at a time, huge. -->
 <script lang="ts">
-  import type { Cue, Move } from '$core';
+  import { callAt, type Cue, type Move } from '$core';
   import type { Snippet } from 'svelte';
   import { pictureFor, SIGNS } from '$lib/pictures/pictures';
   import PictureSvg from '$lib/pictures/PictureSvg.svelte';
@@ -21,6 +21,8 @@
     roundWord: string;
     /** Which child of the circle draws. */
     turn?: Readonly<{ n: number; of: number }> | null;
+    /** What a rule has made of a draw, in words. */
+    remark?: string;
     /** What stands under the scene, instead of a line. */
     children?: Snippet;
   };
@@ -33,10 +35,22 @@
     waiting,
     roundWord,
     turn = null,
+    remark = '',
     children,
   }: Props = $props();
 
   const words = $derived(cueWords(cue, move));
+  const CALL_WORDS = { halfway: 'Halfway!', 'ten left': 'Ten seconds left' } as const;
+  const call = $derived(callAt(cue, into));
+  const over = $derived(
+    !waiting
+      ? call
+        ? CALL_WORDS[call]
+        : words.over
+      : cue.kind === 'count-in'
+        ? 'Press when everybody is in'
+        : 'Go on when you are ready',
+  );
   const doing = $derived(cue.doing);
   const spoken = $derived(cue.kind === 'say' || cue.kind === 'ask');
   const counted = $derived(cue.kind === 'work' && doing && doing.secondsPerCount > 0);
@@ -60,15 +74,8 @@
 
 <div class="scene" data-cue={cue.kind}>
   <div class="flex min-h-14 items-center gap-6">
-    {#if words.over}
-      <p class="over">
-        {!waiting
-          ? words.over
-          : cue.kind === 'count-in'
-            ? 'Press when everybody is in'
-            : 'Go on when you are ready'}
-      </p>
-    {/if}
+    {#if over}<p class={['over', call && 'called']}>{over}</p>{/if}
+    {#if remark}<p class="remark" data-remark>{remark}</p>{/if}
     {#if turn}<p class="turn" data-turn={turn.n}>Child {turn.n} of {turn.of}</p>{/if}
     {#if doing && doing.set.of > 1}<Pips word="Set" n={doing.set.n} of={doing.set.of} />{/if}
     {#if doing && doing.round.of > 1}<Pips
@@ -85,7 +92,14 @@
         </div>
       {/if}
       <div class="min-h-0 flex-1 overflow-hidden">
-        <p class="main" {@attach fitText(36, spoken ? 108 : 150)}>{words.main}</p>
+        {#key cue.kind === 'draw' ? cue.id : ''}
+          <p
+            class={['main', cue.kind === 'draw' && 'rolled']}
+            {@attach fitText(36, spoken ? 108 : 150)}
+          >
+            {words.main}
+          </p>
+        {/key}
       </div>
       {#if side}<SideSign {...side} />{/if}
     </div>
@@ -113,6 +127,9 @@
     font-size: clamp(1.75rem, 4vh, 3rem);
     font-weight: 650;
     color: var(--soft);
+  }
+  .called {
+    color: var(--ink);
   }
   .turn {
     border: 3px solid var(--ink);
@@ -142,6 +159,31 @@
   }
   .main::first-letter {
     text-transform: uppercase;
+  }
+  .remark {
+    font-size: clamp(1.5rem, 3.4vh, 2.5rem);
+    font-weight: 750;
+    color: var(--pencil);
+  }
+  /* A little theatre for what falls: over before anybody waits for it. */
+  .rolled {
+    transform-origin: 20% 60%;
+    animation: roll 380ms cubic-bezier(0.2, 0.9, 0.3, 1.2);
+  }
+  @keyframes roll {
+    from {
+      opacity: 0;
+      transform: rotate(-9deg) scale(0.6);
+    }
+    60% {
+      opacity: 1;
+      transform: rotate(3deg) scale(1.03);
+    }
+  }
+  @media (prefers-reduced-motion: reduce) {
+    .rolled {
+      animation: none;
+    }
   }
   .picture {
     height: min(16vh, 10rem);

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { lengthInWords } from '$core';
   import { resolve } from '$app/paths';
+  import Debrief from './Debrief.svelte';
   import type { StageSession } from './stage.svelte';
 
   type Props = { session: StageSession };
@@ -16,6 +17,12 @@
       ? `, ${lengthInWords(over)} over the slot.`
       : ', within the slot.'}
   </p>
+  {#if session.points > 0}
+    <p class="text-2xl">{session.points} points, all of you together.</p>
+  {/if}
+  {#if session.runId}
+    <Debrief debrief={session.debrief} onchange={(said) => session.setDebrief(said)} />
+  {/if}
   <p class="flex flex-wrap justify-center gap-4">
     {#if session.runId}
       <a

@@ -116,6 +116,20 @@
       Keys: <b>space</b> goes and pauses, <b>→</b> next, <b>←</b> back, <b>M</b> sound,
       <b>C</b> change it: easier, fewer, a drink, skip. A page-turner works too.
     </p>
+    <p class="mt-1 text-lg">
+      Beside it, if you like:
+      <a
+        class="underline"
+        href={resolve('/stage/[id]/screen', { id: adventure.id })}
+        target="_blank">a screen for the children</a
+      >
+      with picture, name and count, and
+      <a
+        class="underline"
+        href={resolve('/stage/[id]/remote', { id: adventure.id })}
+        target="_blank">a remote</a
+      >, each in a window of its own.
+    </p>
     <section class="mt-8 border-t-2 border-line pt-5 text-lg" aria-label="Before you start">
       <h2 class="text-2xl">Look round once</h2>
       <ul class="mt-2 grid gap-x-10 gap-y-1 sm:grid-cols-2">

@@ -3,6 +3,7 @@
     clockOf,
     drawOf,
     moveBookOf,
+    outcomeLabel,
     turnAt,
     type AdaptationKind,
     type Beat,
@@ -37,6 +38,7 @@
     onadapt: (what: AdaptationKind) => void;
     onskip: () => void;
     ontype: (typed: TypedOutcome) => void;
+    onpoints: (points: number) => void;
     onmute: () => void;
     onleave: () => void;
   };
@@ -51,6 +53,7 @@
     onadapt,
     onskip,
     ontype,
+    onpoints,
     onmute,
     onleave,
   }: Props = $props();
@@ -70,6 +73,14 @@
     const beat = drawOf(session.adventure, coming)?.beat;
     return beat !== undefined && beat.drawn === 'live' && beat.rules.returns !== 'in order';
   };
+  /** The rule's effect on this draw, as it is called out. */
+  const remark = $derived.by(() => {
+    const [at, drawn] = [session.drawing, session.drawn];
+    if (!at || !drawn?.standIn) return '';
+    return `That is ${outcomeLabel(at.beat, drawn)} again: the stand-in!`;
+  });
+  /** Stations and skill levels are where points are called out: for everybody, never one against another. */
+  const scored = $derived(cue !== null && kinds.get(cue.beatId) === 'circuit');
   const running = $derived(session.status === 'running');
   const slot = $derived.by(() => {
     const spare = Math.round(session.spare);
@@ -77,7 +88,7 @@
     return spare === 0 ? 'just on time' : `${clockOf(spare)} to spare`;
   });
   const BUTTON =
-    'flex min-h-20 min-w-0 flex-1 items-center justify-center gap-3 rounded-2xl text-2xl font-bold border-2 border-ink';
+    'flex min-h-20 min-w-0 flex-1 items-center justify-center gap-3 rounded-2xl text-2xl font-bold border-2 border-ink max-sm:gap-1 max-sm:text-xl';
 </script>
 
 <main class="stage">
@@ -116,8 +127,23 @@
       mirror={session.adventure.setting.mirror ?? true}
       waiting={session.status === 'waiting'}
       turn={turnAt(session.adventure, session.schedule.cues, session.index)}
+      {remark}
       roundWord={ROUND_WORDS[kinds.get(cue.beatId) ?? 'move'] ?? 'Round'}
     >
+      {#if scored}
+        <p class="flex flex-wrap items-center gap-3" data-points={session.points}>
+          <b class="tabular"
+            >{session.points} {session.points === 1 ? 'point' : 'points'}, all of you together</b
+          >
+          {#each [1, 5] as points (points)}
+            <button
+              type="button"
+              class="btn-quiet min-h-12! border-2! border-ink!"
+              onclick={() => onpoints(points)}>+{points}</button
+            >
+          {/each}
+        </p>
+      {/if}
       {#if session.drawing}
         <DrawTyping drawing={session.drawing} drawn={session.drawn} {typed} {ontype} />
       {/if}
@@ -133,13 +159,15 @@
         {nextWords(session.schedule.cues, session.index, isSecret)}
       {/if}
     </p>
-    <Terrain
-      cues={session.schedule.cues}
-      chapters={session.adventure.chapters}
-      slotSeconds={session.adventure.setting.slotSeconds}
-      height={64}
-      hereSeconds={session.position}
-    />
+    {#if !changing}
+      <Terrain
+        cues={session.schedule.cues}
+        chapters={session.adventure.chapters}
+        slotSeconds={session.adventure.setting.slotSeconds}
+        height={64}
+        hereSeconds={session.position}
+      />
+    {/if}
     {#if changing}
       <ChangePanel
         changes={session.adaptations}

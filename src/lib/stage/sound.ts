@@ -1,4 +1,12 @@
-import { ATTACK_SECONDS, QUIET_LEVEL, VOICES, type Tick, type UpcomingTick } from '$core';
+import {
+  ATTACK_SECONDS,
+  notesBetween,
+  QUIET_LEVEL,
+  VOICES,
+  type Tick,
+  type UpcomingTick,
+  type Voice,
+} from '$core';
 import type { StageClock } from './clock';
 
 /** Sounds are handed to the audio clock this long before they are due, in seconds. */
@@ -37,6 +45,22 @@ export class StageSound {
     }
   }
 
+  /**
+   * Music from clock time `begun` on, as far as it is planned ahead; `next` is where it was left off.
+   * Returns where it is left off now.
+   */
+  music(begun: number, next: number, now: number): number {
+    const until = now + LOOK_AHEAD_SECONDS;
+    for (const note of notesBetween(Math.max(next, now) - begun, until - begun)) {
+      const at = this.#clock.audioTimeOf(begun + note.atSeconds);
+      if (at === null) continue;
+      const key = `music ${begun} ${note.atSeconds} ${note.hertz}`;
+      if (this.#planned.has(key)) continue;
+      this.#planned.set(key, this.#tone(note, Math.max(at, this.#context.currentTime), key));
+    }
+    return until;
+  }
+
   /** Takes back what is planned and not yet heard: the session was paused or went elsewhere. */
   hush(): void {
     for (const tone of this.#planned.values()) tone.stop();
@@ -49,7 +73,10 @@ export class StageSound {
   }
 
   #play(sound: Tick['sound'], at: number, key: string): OscillatorNode {
-    const { hertz, seconds, level } = VOICES[sound];
+    return this.#tone(VOICES[sound], at, key);
+  }
+
+  #tone({ hertz, seconds, level }: Voice, at: number, key: string): OscillatorNode {
     const tone = this.#context.createOscillator();
     const envelope = this.#context.createGain();
     tone.type = 'triangle';

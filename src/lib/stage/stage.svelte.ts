@@ -11,6 +11,7 @@ import {
   finish,
   go,
   moveBookOf,
+  NO_DEBRIEF,
   next,
   pause,
   plannedCues,
@@ -28,8 +29,8 @@ import {
   type AdaptationKind,
   type Adventure,
   type Cue,
+  type Debrief,
   type DrawOnStage,
-  type Draws,
   type HoldsMode,
   type Leading,
   type LedWay,
@@ -42,6 +43,7 @@ import {
   beatLabel,
 } from '$core';
 import type { Clock } from './clock';
+import { StageMusic } from './music';
 import { LOOK_AHEAD_SECONDS, type StageSound } from './sound';
 
 /** What a session on the stage needs of the world outside. Tests pass in their own. */
@@ -79,7 +81,10 @@ const KEEP_EVERY_SECONDS = 1;
 export class StageSession {
   #leading: Leading;
   #now = $state(0);
-  sound: Pick<StageSound, 'plan' | 'hush'> | null = null;
+  sound: Pick<StageSound, 'plan' | 'hush' | 'music'> | null = null;
+  /** Music while they work by the clock, where the leader wants it. */
+  withMusic = false;
+  readonly #music = new StageMusic();
 
   readonly adventure: Adventure;
   /** The way as it is led, every change in it. */
@@ -89,6 +94,7 @@ export class StageSession {
   #typed: TypedDraws = new Map();
   #adaptations: readonly Adaptation[] = [];
   #points = $state(0);
+  #debrief = $state.raw<Debrief>(NO_DEBRIEF);
   readonly #world: StageWorld;
   #run: Run | null = null;
   #keptAt = -Infinity;
@@ -190,6 +196,16 @@ export class StageSession {
     if (this.#run) this.#keep(this.#world.clock.now());
   }
 
+  get debrief(): Debrief {
+    return this.#debrief;
+  }
+
+  /** What the leader says of it afterwards goes into the log. */
+  setDebrief(debrief: Debrief): void {
+    this.#debrief = debrief;
+    this.#keep(this.#world.clock.now());
+  }
+
   #take(way: LedWay): void {
     const now = this.#world.clock.now();
     const leading = replan(tick(this.#leading, now), way.cues);
@@ -211,6 +227,7 @@ export class StageSession {
     this.#now = now;
     this.#become(tick(this.#leading, now), now);
     this.sound?.plan(upcomingTicks(this.#leading, now, now + LOOK_AHEAD_SECONDS));
+    if (this.withMusic) this.#music.update(this.#leading, now, this.sound);
     if (this.#run && now - this.#keptAt >= KEEP_EVERY_SECONDS) this.#keep(now);
   }
 
@@ -255,6 +272,7 @@ export class StageSession {
     this.#typed = new Map(Object.entries(run.typed ?? {}));
     this.#adaptations = run.adaptations ?? [];
     this.#points = run.points ?? 0;
+    this.#debrief = run.debrief ?? NO_DEBRIEF;
     this.#way = adaptAll(this.#world.replan(this.#typed), this.#adaptations);
     this.#schedule = scheduleOf(this.#way);
     const { cues } = this.#schedule;
@@ -327,6 +345,7 @@ export class StageSession {
       typed: typedForLog(this.#typed),
       adaptations: this.#adaptations,
       points: this.#points,
+      debrief: this.#debrief,
     };
     const run = this.#run;
     this.#keeping = this.#keeping.then(() => this.#world.keep(run)).catch(() => {});

@@ -39,9 +39,14 @@ function start() {
     replan: () => wayOf(adventure),
   });
   const planned: number[] = [];
+  const music: number[] = [];
   session.sound = {
     plan: (ticks) => planned.push(...ticks.map((one) => one.atClock)),
     hush: () => planned.push(NaN),
+    music: (_begun, _next, now) => {
+      music.push(now);
+      return now + 0.25;
+    },
   };
   const pass = (seconds: number, step = 0.05) => {
     for (let left = seconds; left > 1e-9; left -= step) {
@@ -49,7 +54,7 @@ function start() {
       session.update();
     }
   };
-  return { session, kept, planned, pass };
+  return { session, kept, planned, music, pass };
 }
 
 describe('a session on the stage', () => {
@@ -90,6 +95,24 @@ describe('a session on the stage', () => {
     const before = planned.length;
     session.pause();
     expect(planned.slice(before).some(Number.isNaN)).toBe(true);
+  });
+
+  it('plays music while they work by the clock, if it is wanted, and stops before the end', () => {
+    const silent = start();
+    silent.session.go();
+    silent.pass(200, 0.1);
+    expect(silent.music).toEqual([]);
+    const { session, music, pass } = start();
+    session.withMusic = true;
+    session.go();
+    while (!(session.cue?.kind === 'work' && session.cue.doing?.secondsPerCount === 0))
+      session.next();
+    const begins = music.length;
+    const { lengthSeconds } = session.cue;
+    pass(lengthSeconds + 1, 0.1);
+    expect(music.length - begins).toBeGreaterThan(20);
+    const played = music.slice(begins);
+    expect(played.at(-1)! - played[0]!).toBeLessThan(lengthSeconds - 0.2);
   });
 
   it('goes on after a reload at the same cue, with what was logged', async () => {

@@ -16,6 +16,10 @@ export type Preferences = Readonly<{
   wordsPerMinute: number;
   volume: number;
   muted: boolean;
+  /** A little music while they work or travel by the clock. */
+  music: boolean;
+  /** The Stage reads lines aloud with the device's own voice. */
+  speak: boolean;
   lines: LinesMode;
   holds: HoldsMode;
   paper: Paper;
@@ -29,6 +33,8 @@ const USUAL: Preferences = {
   wordsPerMinute: DEFAULT_PACE.wordsPerMinute,
   volume: 0.6,
   muted: false,
+  music: false,
+  speak: false,
   lines: 'run on',
   holds: 'run on',
   paper: 'a4',

@@ -97,6 +97,24 @@
       />
       No sound at all
     </label>
+    <label class="mt-3 flex items-center gap-3">
+      <input
+        type="checkbox"
+        class="checkbox"
+        checked={preferences.current.music}
+        onchange={(event) => void preferences.change({ music: event.currentTarget.checked })}
+      />
+      A little music while they travel or work by the clock; it stops for a freeze
+    </label>
+    <label class="mt-3 flex items-center gap-3">
+      <input
+        type="checkbox"
+        class="checkbox"
+        checked={preferences.current.speak}
+        onchange={(event) => void preferences.change({ speak: event.currentTarget.checked })}
+      />
+      Read my lines aloud, with a voice of this device, if it has one
+    </label>
   </section>
 
   <section class="mt-8 border-t border-line pt-5">

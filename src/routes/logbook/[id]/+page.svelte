@@ -1,5 +1,12 @@
 <script lang="ts">
-  import { clockOf, compareRun, lengthInWords, type BeatComparison, type Run } from '$core';
+  import {
+    clockOf,
+    compareRun,
+    lengthInWords,
+    NO_DEBRIEF,
+    type BeatComparison,
+    type Run,
+  } from '$core';
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
@@ -8,6 +15,7 @@
   import { format } from 'date-fns';
   import PlannedChart from '$lib/logbook/PlannedChart.svelte';
   import { realWalk } from '$lib/logbook/real-walk';
+  import { CHANGE_WORDS } from '$lib/stage/adapt-words';
   import { arrupDb } from '$lib/store/db';
   import Terrain from '$lib/terrain/Terrain.svelte';
   import NotHere from '$lib/ui/NotHere.svelte';
@@ -21,6 +29,23 @@
   let timer: ReturnType<typeof setTimeout> | undefined;
 
   const compared = $derived(run && compareRun(run));
+
+  const debrief = $derived.by(() => {
+    const { length, effort, next } = run?.debrief ?? NO_DEBRIEF;
+    return [
+      length && (length === 'right' ? 'the length was right' : length),
+      effort && (effort === 'right' ? 'not too easy, not too hard' : effort),
+      next && (next === 'keep' ? 'keep it' : 'change it'),
+    ].filter((one) => one !== null);
+  });
+  /** "at The way: a third fewer". */
+  const changes = $derived(
+    (run?.adaptations ?? []).map(({ cueId, what }) => {
+      const cue = run!.plan.find(({ id }) => id === cueId);
+      const label = cue && run!.labels[cue.beatId];
+      return `${CHANGE_WORDS[what].done}${label ? `, at “${label}”` : ''}`;
+    }),
+  );
 
   $effect(() => {
     const { id } = page.params;
@@ -107,6 +132,18 @@
       />
       <p class="mt-1 text-soft">The land is the plan; the dashed line is how it went.</p>
     </div>
+    {#if debrief.length > 0 || changes.length > 0 || (run.points ?? 0) > 0}
+      <div class="mt-6 max-w-3xl" data-said>
+        {#if debrief.length > 0}<p>You said: {debrief.join(', ')}.</p>{/if}
+        {#if (run.points ?? 0) > 0}<p>{run.points} points together.</p>{/if}
+        {#if changes.length > 0}
+          <p>Changed on the way:</p>
+          <ul class="ml-5 list-disc">
+            {#each changes as change, n (n)}<li>{change}</li>{/each}
+          </ul>
+        {/if}
+      </div>
+    {/if}
     <label class="mt-8 block max-w-3xl">
       <span class="font-heading text-xl font-bold">What to remember</span>
       <textarea

@@ -1,13 +1,17 @@
 <script lang="ts">
-  import { clockOf, type AdaptationKind } from '$core';
+  import { clockOf, moveBookOf, type AdaptationKind } from '$core';
   import { page } from '$app/state';
+  import { untrack } from 'svelte';
   import { noteLed } from '$lib/store/adventures';
   import { arrupDb } from '$lib/store/db';
   import { newId } from '$lib/store/new-id';
   import { preferences } from '$lib/store/preferences.svelte';
   import { CHANGE_WORDS, changeOfKey, SKIP_WORDS } from '$lib/stage/adapt-words';
   import { StageClock } from '$lib/stage/clock';
+  import { Companions, type RemoteKey } from '$lib/stage/companions';
+  import { shownOf } from '$lib/stage/shown';
   import { openStage, type StagePlan } from '$lib/stage/open-stage';
+  import { hushSpeech, speak } from '$lib/stage/speech';
   import { StageSound } from '$lib/stage/sound';
   import { StageSession } from '$lib/stage/stage.svelte';
   import StageDone from '$lib/stage/StageDone.svelte';
@@ -24,6 +28,7 @@
   let missing = $state(false);
   let session = $state.raw<StageSession | null>(null);
   let sound: StageSound | null = null;
+  let companions: Companions | null = null;
   let speed = $state(asked >= 1 && asked <= MOST_SPEED ? asked : 1);
 
   const silent = $derived(preferences.current.muted || speed > 1);
@@ -49,11 +54,55 @@
     const led = session;
     const stop = startTicker(() => led.update());
     const sleep = stayAwake();
+    const line = new Companions(led.adventure.id);
+    companions = line;
+    line.listen((message) => {
+      if (message.type === 'key') remoteKey(message.key);
+      if (message.type === 'hello') tellOthers();
+    });
     return () => {
       stop();
       sleep();
       sound?.close();
+      line.close();
     };
+  });
+
+  const book = $derived(session && moveBookOf(session.adventure));
+  const shown = $derived.by(() => {
+    const doing = session?.cue?.doing;
+    return session && shownOf(session, (doing && book?.get(doing.move)) || null);
+  });
+  /** The other windows hear of it when something changes that they show. */
+  const news = $derived(
+    session?.status === 'done' ? 'over' : shown && JSON.stringify({ ...shown, share: 0 }),
+  );
+  $effect(() => {
+    if (news) untrack(tellOthers);
+  });
+  function tellOthers() {
+    if (session?.status === 'done') companions?.tell({ type: 'over' });
+    else if (shown) companions?.tell(shown);
+  }
+  function remoteKey(key: RemoteKey) {
+    if (!session || session.status === 'done') return;
+    if (key === 'next') session.next();
+    else if (key === 'back') session.back();
+    else if (key === 'go') session.goOrPause();
+    else if (key === 'skip') skip();
+    else change(key);
+  }
+
+  /** Lines are read aloud by the device where that is wanted. */
+  const line = $derived(
+    session?.status === 'running' && (session.cue?.kind === 'say' || session.cue?.kind === 'ask')
+      ? session.cue.text
+      : '',
+  );
+  $effect(() => {
+    if (!line || silent || !preferences.current.speak) return;
+    speak(line);
+    return hushSpeech;
   });
 
   $effect(() => sound?.setVolume(silent ? 0 : preferences.current.volume));
@@ -81,6 +130,7 @@
       },
     );
     if (speed === 1) started.sound = sound;
+    started.withMusic = preferences.current.music;
     if (carryOn && left) {
       started.carryOn(left, Math.max(0, (Date.now() - Date.parse(left.savedAt)) / 1000));
     } else if (speed === 1) {
@@ -122,7 +172,14 @@
   });
   function change(what: AdaptationKind) {
     changing = false;
-    told = session?.adapt(what) ? CHANGE_WORDS[what].done : `${CHANGE_WORDS[what].label}: not here`;
+    const { label, done } = CHANGE_WORDS[what];
+    if (!session?.adapt(what)) {
+      told = `${label}: not here`;
+      return;
+    }
+    const isForm = what === 'easier' || what === 'harder';
+    const move = isForm && session.cue?.doing && book?.get(session.cue.doing.move);
+    told = move ? `${label}: ${move.name}, from here on` : done;
   }
   function skip() {
     changing = false;
@@ -151,6 +208,7 @@
     muted={silent}
     {typed}
     {told}
+    onpoints={(points) => session?.addPoints(points)}
     {changing}
     onchanging={(open) => (changing = open)}
     onadapt={change}

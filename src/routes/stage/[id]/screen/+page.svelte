@@ -1,0 +1,129 @@
+<!-- The children's screen: picture, name, count. Kept in step with the Stage in another window. -->
+<script lang="ts">
+  import { moveBookOf, type Adventure } from '$core';
+  import { page } from '$app/state';
+  import { pictureFor, SIGNS } from '$lib/pictures/pictures';
+  import PictureSvg from '$lib/pictures/PictureSvg.svelte';
+  import { Companions, type Shown } from '$lib/stage/companions';
+  import CountRing from '$lib/stage/CountRing.svelte';
+  import { stayAwake } from '$lib/stage/ticker';
+  import { arrupDb } from '$lib/store/db';
+  import { fitText } from '$lib/ui/fit-text';
+  import NotHere from '$lib/ui/NotHere.svelte';
+
+  let adventure = $state.raw<Adventure | null>(null);
+  let missing = $state(false);
+  let shown = $state.raw<Shown | null>(null);
+  let over = $state(false);
+
+  $effect(() => {
+    const { id } = page.params;
+    if (!id) return;
+    void arrupDb()
+      .then((db) => db.get('adventures', id))
+      .then((record) => {
+        adventure = record?.document ?? null;
+        missing = !record;
+      });
+    const line = new Companions(id);
+    line.listen((message) => {
+      if (message.type === 'shown') {
+        shown = message;
+        over = false;
+      } else if (message.type === 'over') over = true;
+    });
+    line.tell({ type: 'hello' });
+    const sleep = stayAwake();
+    return () => {
+      line.close();
+      sleep();
+    };
+  });
+
+  const picture = $derived.by(() => {
+    if (shown?.kind === 'drink') return SIGNS.drink;
+    if (shown?.kind === 'say' || shown?.kind === 'ask') return SIGNS[shown.kind];
+    const move = shown?.move && adventure && moveBookOf(adventure).get(shown.move);
+    return move ? pictureFor(shown!.picture, move) : null;
+  });
+</script>
+
+<svelte:head><title>For the children: {adventure?.title || 'Stage'} · Arrup</title></svelte:head>
+
+{#if missing}
+  <NotHere what="adventure" />
+{:else if adventure}
+  <main class="screen" data-shown={over ? 'over' : (shown?.kind ?? 'waiting')}>
+    <h1 class="sr-only">{adventure.title || 'Untitled adventure'}, the children’s screen</h1>
+    {#if over}
+      <p class="name">Well done!</p>
+    {:else if !shown}
+      <p class="name">{adventure.title || 'Soon…'}</p>
+      <p class="small">This window follows the Stage. Start there.</p>
+    {:else}
+      <div class={['both', shown.count !== null && 'counted']}>
+        {#if picture}
+          <div class="picture" aria-hidden="true">
+            <PictureSvg {picture} size="100%" strokeWidth={1.4} />
+          </div>
+        {/if}
+        {#if shown.count !== null}
+          <CountRing count={shown.count} of={shown.of} share={shown.share} />
+        {/if}
+      </div>
+      <div class="words"><p class="name" {@attach fitText(48, 170)}>{shown.main}</p></div>
+      <p class="small">
+        {[shown.side && `${shown.side} side`, shown.round].filter(Boolean).join(' · ')}
+      </p>
+    {/if}
+  </main>
+{/if}
+
+<style>
+  .screen {
+    display: flex;
+    flex-direction: column;
+    align-items: center;
+    justify-content: center;
+    gap: 1.5vh;
+    height: 100dvh;
+    padding: 2vh 3vw;
+    overflow: hidden;
+    text-align: center;
+  }
+  .both {
+    display: flex;
+    flex: 1 1 0;
+    align-items: center;
+    justify-content: center;
+    gap: 6vw;
+    min-height: 0;
+    width: 100%;
+  }
+  .picture {
+    height: min(52vh, 60vw);
+    aspect-ratio: 1;
+    color: var(--water);
+  }
+  .counted .picture {
+    height: min(48vh, 42vw);
+  }
+  .words {
+    width: 100%;
+    height: 26vh;
+    overflow: hidden;
+  }
+  .name {
+    font-family: var(--font-heading);
+    font-weight: 800;
+    font-size: clamp(3rem, 14vh, 10rem);
+    line-height: 1.04;
+    text-wrap: balance;
+  }
+  .small {
+    min-height: 1.3em;
+    font-size: clamp(1.5rem, 5vh, 3.5rem);
+    font-weight: 650;
+    color: var(--soft);
+  }
+</style>
