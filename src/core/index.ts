@@ -192,6 +192,7 @@ export {
   elapsedSeconds,
   finish,
   go,
+  isTapped,
   next,
   pause,
   prepareLeading,
@@ -205,7 +206,15 @@ export { adapt, adaptAll, adaptationsAt, scheduleOf } from './stage/adapt';
 export type { LedWay } from './stage/adapt';
 export { ADAPTATIONS } from './stage/adaptation';
 export type { Adaptation, AdaptationKind } from './stage/adaptation';
-export type { HoldsMode, Leading, LeadingStatus, LinesMode, Visit } from './stage/leading';
+export type {
+  CountsMode,
+  HoldsMode,
+  Leading,
+  LeadingStatus,
+  LinesMode,
+  Visit,
+  Waits,
+} from './stage/leading';
 export { ATTACK_SECONDS, QUIET_LEVEL, VOICES } from './stage/voices';
 export type { Voice } from './stage/voices';
 export { hasMusic, notesBetween } from './stage/music';

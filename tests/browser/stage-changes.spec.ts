@@ -1,3 +1,4 @@
+import { readdirSync } from 'node:fs';
 import { expect, openShelf, stored, test } from './arrup';
 import type { Page } from '@playwright/test';
 
@@ -134,4 +135,117 @@ test('points are called out at stations, for all together, and a hold waits for 
   await expect(page.getByText('Press when everybody is in')).toBeVisible();
   await page.getByRole('button', { name: 'All in' }).click();
   await expect(page.locator('[data-cue=hold]')).toBeVisible();
+});
+
+test('reps are counted by taps, by key and on the ring itself', async ({ page }) => {
+  await openShelf(page);
+  await page.goto('/stage/adv_late-letter');
+  await page.getByLabel('How reps are counted').selectOption('taps');
+  await page.getByRole('button', { name: 'Go', exact: true }).click();
+  await leafTo(page, '[aria-label="Count one"]');
+  const of = page.locator('[data-count]');
+  await page.keyboard.press('PageDown');
+  await expect(of).toContainText('1');
+  await page.getByRole('button', { name: 'Count one' }).click();
+  await expect(of).toContainText('2');
+  await page.getByRole('button', { name: 'Count', exact: true }).click();
+  await expect(of).toContainText('3');
+});
+
+test('a rehearsal step by step waits for every press', async ({ page }) => {
+  await openShelf(page);
+  await page.goto('/stage/adv_marsh-morning');
+  await page.getByLabel('For real or as a rehearsal').selectOption('0');
+  await page.getByRole('button', { name: 'Go', exact: true }).click();
+  const clock = page.locator('[data-remaining]');
+  const stood = await clock.innerText();
+  await page.waitForTimeout(1200);
+  expect(await clock.innerText()).toBe(stood);
+  await page.keyboard.press('ArrowRight');
+  await expect(clock).not.toHaveText(stood);
+  await expect(page.getByText('Rehearsal')).toBeVisible();
+});
+
+test('a whole session with touch alone', async ({ browser }) => {
+  const context = await browser.newContext({
+    hasTouch: true,
+    serviceWorkers: 'block',
+    viewport: { width: 1024, height: 768 },
+  });
+  const page = await context.newPage();
+  await openShelf(page);
+  await page.goto('/stage/adv_marsh-morning');
+  await page.getByRole('button', { name: 'Go', exact: true }).tap();
+  const next = page.getByRole('button', { name: 'Next', exact: true });
+  for (let n = 0; n < 200 && (await next.isVisible()); n += 1) {
+    await next.tap({ timeout: 2000 }).catch(() => {});
+  }
+  await expect(page.getByRole('heading', { name: 'Well led!' })).toBeVisible();
+  await page.getByRole('button', { name: 'Just right' }).first().tap();
+  await expect
+    .poll(async () => (await stored<Kept>(page, 'runs'))[0]?.debrief?.length)
+    .toBe('right');
+  await context.close();
+});
+
+test('a whole session of every kind of beat by the clock alone, sped up', async ({ page }) => {
+  test.slow();
+  await openShelf(page);
+  const script = [
+    '# Every kind',
+    '## Game',
+    'Who is here?',
+    '- 4 squats',
+    '- circuit 2 rounds 10 s rest 5: squat, march',
+    '- die 3 throws: squats, march 10 s',
+    '- chain: squats, arm circles, stamps',
+    '- rhyme 4 beats: Lamps in a row = march; Out they go = squat',
+    '- drink 10 s',
+  ].join('\n\n');
+  await page
+    .getByLabel('Adventure file')
+    .setInputFiles({ name: 'every.md', mimeType: 'text/markdown', buffer: Buffer.from(script) });
+  await page.getByRole('button', { name: 'Open it', exact: true }).click();
+  await page.waitForURL(/desk/u);
+  await page.goto(`${page.url().replace('/desk/', '/stage/')}?speed=60`);
+  await page.getByRole('button', { name: 'Go', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Well led!' })).toBeVisible({ timeout: 60_000 });
+  type Run = {
+    plan: { id: string }[];
+    leading: { visits: { cueId: string; cutShort: boolean }[] };
+  };
+  const [run] = await stored<Run>(page, 'runs');
+  expect(run!.leading.visits.map(({ cueId }) => cueId)).toEqual(run!.plan.map(({ id }) => id));
+  expect(run!.leading.visits.some(({ cutShort }) => cutShort)).toBe(false);
+});
+
+test('every starting point can be led to its end with next alone', async ({ page }) => {
+  test.slow();
+  for (const file of readdirSync('src/lib/shelf/starts')) {
+    await openShelf(page);
+    await page.getByLabel('Adventure file').setInputFiles(`src/lib/shelf/starts/${file}`);
+    await page.getByRole('button', { name: 'Open it', exact: true }).last().click();
+    await page.waitForURL(/desk/u);
+    await page.goto(page.url().replace('/desk/', '/stage/'));
+    await page.getByRole('button', { name: 'Go', exact: true }).click();
+    for (let n = 0; n < 40; n += 1) {
+      for (let k = 0; k < 20; k += 1) await page.keyboard.press('PageDown');
+      if (await page.getByRole('heading', { name: 'Well led!' }).isVisible()) break;
+    }
+    await expect(page.getByRole('heading', { name: 'Well led!' }), file).toBeVisible();
+  }
+});
+
+test('music of one’s own is kept in this browser, and given back', async ({ page }) => {
+  await openShelf(page);
+  await page.goto('/settings');
+  await page.getByLabel(/A little music/u).check();
+  await expect(page.getByText('a small tune of Arrup’s own')).toBeVisible();
+  await page
+    .getByLabel('Music of your own')
+    .setInputFiles({ name: 'reed.wav', mimeType: 'audio/wav', buffer: Buffer.alloc(44) });
+  await page.reload();
+  await expect(page.getByText('It is “reed.wav”, from this browser.')).toBeVisible();
+  await page.getByRole('button', { name: 'back to the small tune' }).click();
+  await expect(page.getByText('a small tune of Arrup’s own')).toBeVisible();
 });

@@ -95,7 +95,7 @@ describe.each(files)('%s', (file) => {
 
   it('is led from start to end with nothing but “next”', () => {
     const { cues } = unroll(adventure);
-    let leading = next(prepareLeading(cues, 'run on'), 0);
+    let leading = next(prepareLeading(cues, { lines: 'run on' }), 0);
     let steps = 0;
     while (leading.status !== 'done' && steps <= cues.length + 1) {
       steps += 1;

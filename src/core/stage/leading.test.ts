@@ -26,7 +26,7 @@ const { cues, totalSeconds } = unroll(
   ),
 );
 
-const begin = (lines: Leading['lines'] = 'run on') => go(prepareLeading(cues, lines), 100);
+const begin = (lines: Leading['lines'] = 'run on') => go(prepareLeading(cues, { lines }), 100);
 const real = (leading: Leading) => leading.visits.reduce((sum, v) => sum + v.lengthSeconds, 0);
 
 describe('leading a session', () => {
@@ -52,7 +52,7 @@ describe('leading a session', () => {
         }),
       ),
     );
-    let leading = go(prepareLeading(long.cues, 'run on'), 0);
+    let leading = go(prepareLeading(long.cues, { lines: 'run on' }), 0);
     let now = 0;
     let paused = 0;
     while (leading.status !== 'done') {
@@ -101,7 +101,7 @@ describe('leading a session', () => {
   });
 
   it('can be led to the end with nothing but next', () => {
-    let leading = prepareLeading(cues, 'wait for me');
+    let leading = prepareLeading(cues, { lines: 'wait for me' });
     for (let n = 0; n <= cues.length; n += 1) leading = next(leading, n);
     expect(leading.status).toBe('done');
     expect(leading.visits.map((visit) => visit.cueId)).toEqual(cues.map((cue) => cue.id));
@@ -112,11 +112,14 @@ describe('leading a session', () => {
     expect(ended.status).toBe('done');
     expect(ended.visits).toHaveLength(2);
     expect(real(ended)).toBe(4);
-    expect(finish(prepareLeading(cues, 'run on'), 5)).toMatchObject({ status: 'done', visits: [] });
+    expect(finish(prepareLeading(cues, { lines: 'run on' }), 5)).toMatchObject({
+      status: 'done',
+      visits: [],
+    });
   });
 
   it('has nothing to lead when there are no cues', () => {
-    expect(prepareLeading([], 'run on').status).toBe('done');
+    expect(prepareLeading([], { lines: 'run on' }).status).toBe('done');
   });
 
   it('accounts for every second, whatever the leader presses', () => {
@@ -129,7 +132,7 @@ describe('leading a session', () => {
         const all = unroll(adventure).cues;
         fc.pre(all.length > 0);
         let now = 50;
-        let leading = go(prepareLeading(all, 'run on'), now);
+        let leading = go(prepareLeading(all, { lines: 'run on' }), now);
         for (const [action, wait] of list) leading = action(leading, (now += wait));
         leading = finish(leading, now);
         let end = 0;

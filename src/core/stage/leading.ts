@@ -23,30 +23,41 @@ export type LinesMode = 'run on' | 'wait for me';
 /** How a hold begins: after its count-in, or when the leader sees that everybody is in it. */
 export type HoldsMode = LinesMode;
 
-export type Leading = Readonly<{
-  cues: readonly Cue[];
-  lines: LinesMode;
-  holds: HoldsMode;
-  status: LeadingStatus;
-  /** The cue on show, counted from 0. */
-  index: number;
-  /** Running: at clock time `clock` the schedule stood at `schedule`. Else only `schedule` holds. */
-  anchor: Readonly<{ clock: number; schedule: number }>;
-  /** Clock time at which the session was begun, and at which the present cue was entered. */
-  begunAt: number;
-  enteredAt: number;
-  visits: readonly Visit[];
-}>;
+/** How reps are counted: at the tempo of the age, or one for each tap of the leader's. */
+export const COUNTS_MODES = ['tempo', 'taps'] as const;
+export type CountsMode = (typeof COUNTS_MODES)[number];
+
+/** How the leader lets the clock wait. */
+export type Waits = Readonly<{ lines: LinesMode; holds: HoldsMode; counts: CountsMode }>;
+
+/** Reps that are counted by taps, where the leader counts so. */
+export function isTapped({ counts }: Pick<Waits, 'counts'>, { kind, doing }: Cue): boolean {
+  return counts === 'taps' && kind === 'work' && doing !== null && doing.secondsPerCount > 0;
+}
+
+export type Leading = Waits &
+  Readonly<{
+    cues: readonly Cue[];
+    status: LeadingStatus;
+    /** The cue on show, counted from 0. */
+    index: number;
+    /** Running: at clock time `clock` the schedule stood at `schedule`. Else only `schedule` holds. */
+    anchor: Readonly<{ clock: number; schedule: number }>;
+    /** Clock time at which the session was begun, and at which the present cue was entered. */
+    begunAt: number;
+    enteredAt: number;
+    visits: readonly Visit[];
+  }>;
 
 export function prepareLeading(
   cues: readonly Cue[],
-  lines: LinesMode,
-  holds: HoldsMode = 'run on',
+  { lines, holds = 'run on', counts = 'tempo' }: Pick<Waits, 'lines'> & Partial<Waits>,
 ): Leading {
   return {
     cues,
     lines,
     holds,
+    counts,
     status: cues.length === 0 ? 'done' : 'ready',
     index: 0,
     anchor: { clock: 0, schedule: 0 },
@@ -97,8 +108,10 @@ function goTo(leading: Leading, to: number, at: number, cutShort: boolean): Lead
 }
 
 /** A line that is said until the leader goes on, or a hold that waits until everybody is in it. */
-export function waitsAtEnd({ lines, holds }: Pick<Leading, 'lines' | 'holds'>, cue: Cue): boolean {
+export function waitsAtEnd(waits: Waits, cue: Cue): boolean {
+  const { lines, holds } = waits;
   if (cue.kind === 'say' || cue.kind === 'ask') return lines === 'wait for me';
+  if (isTapped(waits, cue)) return true;
   return holds === 'wait for me' && cue.kind === 'count-in' && cue.doing?.unit === 'hold';
 }
 

@@ -1,7 +1,13 @@
 import { z } from 'zod';
 import type { DeepReadonly } from '../model/deep-readonly';
 import type { Cue } from '../schedule/cue';
-import { elapsedSeconds, prepareLeading, schedulePosition, type Leading } from './leading';
+import {
+  COUNTS_MODES,
+  elapsedSeconds,
+  prepareLeading,
+  schedulePosition,
+  type Leading,
+} from './leading';
 
 export const visitSchema = z.strictObject({
   cueId: z.string().max(80),
@@ -14,6 +20,7 @@ export const visitSchema = z.strictObject({
 export const savedLeadingSchema = z.strictObject({
   lines: z.enum(['run on', 'wait for me']),
   holds: z.enum(['run on', 'wait for me']).optional(),
+  counts: z.enum(COUNTS_MODES).optional(),
   done: z.boolean(),
   index: z.int().min(0),
   scheduleSeconds: z.number().min(0),
@@ -28,6 +35,7 @@ export function saveLeading(leading: Leading, now: number): SavedLeading {
   return {
     lines: leading.lines,
     holds: leading.holds,
+    counts: leading.counts,
     done: leading.status === 'done',
     index: leading.index,
     scheduleSeconds: schedulePosition(leading, now),
@@ -48,7 +56,7 @@ export function restoreLeading(
   gapSeconds: number,
   now: number,
 ): Leading {
-  const ready = prepareLeading(cues, saved.lines, saved.holds);
+  const ready = prepareLeading(cues, saved);
   if (ready.status === 'done') return { ...ready, visits: saved.visits };
   const index = Math.min(saved.index, cues.length - 1);
   const begunAt = now - saved.elapsedSeconds - Math.max(0, gapSeconds);

@@ -11,14 +11,14 @@ const { cues } = unroll(withBeats(moveBeat([doseOf('hop', 5)], { show: 'none' })
 
 describe('sounds to come', () => {
   it('are at their exact clock times, counted from when the session was begun', () => {
-    const leading = go(prepareLeading(cues, 'run on'), 100);
+    const leading = go(prepareLeading(cues, { lines: 'run on' }), 100);
     const at = upcomingTicks(leading, 100, 200).map(({ atClock }) => atClock);
     const expected = [100, 101, 102, 103, 103.8, 104.6, 105.4, 106.2];
     expect(at).toEqual(expected.map((seconds) => expect.closeTo(seconds, 9)));
   });
 
   it('are silent while the session is paused', () => {
-    const leading = pause(go(prepareLeading(cues, 'run on'), 100), 101);
+    const leading = pause(go(prepareLeading(cues, { lines: 'run on' }), 100), 101);
     expect(upcomingTicks(leading, 100, 200)).toEqual([]);
   });
 
@@ -30,7 +30,7 @@ describe('sounds to come', () => {
         (any, window) => {
           const all = unroll(any).cues;
           fc.pre(all.length > 0);
-          let leading = go(prepareLeading(all, 'run on'), 0);
+          let leading = go(prepareLeading(all, { lines: 'run on' }), 0);
           const keys: string[] = [];
           for (let n = 0; leading.status === 'running'; n += 1) {
             keys.push(

@@ -1,5 +1,5 @@
 import { ticksOf, type Tick } from './counting';
-import { waitsAtEnd, type Leading } from './leading';
+import { isTapped, waitsAtEnd, type Leading } from './leading';
 
 /** A sound at its exact clock time. `key` is the same whenever the same sound is asked for again. */
 export type UpcomingTick = Readonly<{ atClock: number; sound: Tick['sound']; key: string }>;
@@ -17,7 +17,10 @@ export function upcomingTicks(leading: Leading, from: number, to: number): reado
     const cue = cues[index]!;
     if (clockAt(cue.startSeconds) >= to) break;
     const visit = visits.length + index - leading.index;
+    const tapped = isTapped(leading, cue);
     ticksOf(cue).forEach(({ intoSeconds, sound }, nth) => {
+      // The leader's own taps are the count.
+      if (tapped && sound === 'count') return;
       const atClock = clockAt(cue.startSeconds + intoSeconds);
       if (atClock >= from && atClock < to) {
         upcoming.push({ atClock, sound, key: `${visit}.${cue.id}.${nth}` });

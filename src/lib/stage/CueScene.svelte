@@ -15,6 +15,9 @@
     move: Move | null;
     count: number | null;
     into: number;
+    /** Reps tapped so far, where the leader counts by taps. */
+    taps?: number | null;
+    ontap?: () => void;
     mirror: boolean;
     waiting: boolean;
     /** What a round is called here. */
@@ -31,6 +34,8 @@
     move,
     count,
     into,
+    taps = null,
+    ontap,
     mirror,
     waiting,
     roundWord,
@@ -47,9 +52,11 @@
       ? call
         ? CALL_WORDS[call]
         : words.over
-      : cue.kind === 'count-in'
-        ? 'Press when everybody is in'
-        : 'Go on when you are ready',
+      : taps !== null
+        ? words.over
+        : cue.kind === 'count-in'
+          ? 'Press when everybody is in'
+          : 'Go on when you are ready',
   );
   const doing = $derived(cue.doing);
   const spoken = $derived(cue.kind === 'say' || cue.kind === 'ask');
@@ -66,6 +73,7 @@
   );
   /** Counts fill rep by rep, time runs out. */
   const share = $derived.by(() => {
+    if (taps !== null && doing) return taps / doing.amount;
     if (counted && doing)
       return Math.min(1, (Math.floor(into / doing.secondsPerCount + 1e-6) + 1) / doing.amount);
     return 1 - into / cue.lengthSeconds;
@@ -105,7 +113,13 @@
     </div>
     {#if count !== null}
       <div class="flex min-h-0 items-center justify-center">
-        <CountRing {count} of={counted && doing ? doing.amount : null} {share} />
+        {#if taps === null}
+          <CountRing {count} of={counted && doing ? doing.amount : null} {share} />
+        {:else}
+          <button type="button" class="h-full" aria-label="Count one" onclick={ontap}>
+            <CountRing {count} of={doing?.amount ?? null} {share} />
+          </button>
+        {/if}
       </div>
     {/if}
   </div>

@@ -7,6 +7,7 @@
     kitInWords,
     kitListOf,
     type Adventure,
+    type CountsMode,
     type HoldsMode,
     type LinesMode,
     type Schedule,
@@ -26,6 +27,11 @@
     left: string | null;
     holds: HoldsMode;
     onholds: (holds: HoldsMode) => void;
+    counts: CountsMode;
+    oncounts: (counts: CountsMode) => void;
+    /** Step by step: nothing runs until it is pressed on. */
+    stepwise: boolean;
+    onstepwise: (stepwise: boolean) => void;
     onlines: (lines: LinesMode) => void;
     onspeed: (speed: number) => void;
     oncarryon: () => void;
@@ -39,6 +45,10 @@
     left,
     holds,
     onholds,
+    counts,
+    oncounts,
+    stepwise,
+    onstepwise,
     onlines,
     onspeed,
     oncarryon,
@@ -99,17 +109,30 @@
           ['wait for me', 'when I press that everybody is in'],
         ] as const}
         onchange={onholds}
+      />. Reps are counted
+      <InlineChoice
+        value={counts}
+        label="How reps are counted"
+        choices={[
+          ['tempo', 'at their tempo'],
+          ['taps', 'by my taps, one each'],
+        ] as const}
+        onchange={oncounts}
       />. This is
       <InlineChoice
-        value={speed}
+        value={stepwise ? 0 : speed}
         label="For real or as a rehearsal"
         choices={[
           [1, 'for real'],
           [2, 'a rehearsal, twice as fast'],
           [4, 'a rehearsal, four times as fast'],
           [8, 'a rehearsal, eight times as fast'],
+          [0, 'a rehearsal, step by step'],
         ] as const}
-        onchange={onspeed}
+        onchange={(chosen) => {
+          onstepwise(chosen === 0);
+          onspeed(chosen === 0 ? 2 : chosen);
+        }}
       />.
     </p>
     <p class="mt-1 text-lg text-soft">

@@ -124,6 +124,8 @@
       {move}
       count={session.count}
       into={session.into}
+      taps={session.tapped ? session.taps : null}
+      ontap={() => session.tapOrNext()}
       mirror={session.adventure.setting.mirror ?? true}
       waiting={session.status === 'waiting'}
       turn={turnAt(session.adventure, session.schedule.cues, session.index)}
@@ -188,7 +190,7 @@
         {#if running}
           <Pause size={32} aria-hidden="true" />Pause
         {:else}
-          <Play size={32} aria-hidden="true" />{session.status !== 'waiting'
+          <Play size={32} aria-hidden="true" />{session.status !== 'waiting' || session.tapped
             ? 'Go'
             : cue?.kind === 'count-in'
               ? 'All in'
@@ -198,9 +200,9 @@
       <button
         type="button"
         class={[BUTTON, running && 'bg-lamp text-on-lamp']}
-        onclick={() => session.next()}
+        onclick={() => session.tapOrNext()}
       >
-        Next<ArrowRight size={32} aria-hidden="true" />
+        {session.tapped ? 'Count' : 'Next'}<ArrowRight size={32} aria-hidden="true" />
       </button>
       <button
         type="button"

@@ -1,14 +1,28 @@
 import { hasMusic, schedulePosition, type Leading } from '$core';
 import { LOOK_AHEAD_SECONDS, type StageSound } from './sound';
 
-/** Keeps the little loop planned while a cue has music, from its first note at every cue. */
+/** What is needed of a player of the presenter's own file. */
+export type Player = { paused: boolean; play: () => Promise<void>; pause: () => void };
+
+/**
+ * Music while a cue has it: the little loop, planned from its first note at every cue, or the
+ * presenter's own file, which goes on where it stopped.
+ */
 export class StageMusic {
-  /** The cue that it plays at, when it began, and how far it is planned, by the stage's clock. */
+  own: Player | null = null;
+  /** The cue that the loop plays at, when it began, and how far it is planned, by the stage's clock. */
   #at: Readonly<{ cueId: string; begun: number; next: number }> | null = null;
 
   update(leading: Leading, now: number, sound: Pick<StageSound, 'music'> | null): void {
     const cue = leading.cues[leading.index];
-    if (!sound || leading.status !== 'running' || !cue || !hasMusic(cue)) {
+    const plays = leading.status === 'running' && cue !== undefined && hasMusic(cue);
+    if (this.own) {
+      // A file that the browser cannot play stays silent; the session goes on.
+      if (plays && this.own.paused) this.own.play().catch(() => {});
+      else if (!plays && !this.own.paused) this.own.pause();
+      return;
+    }
+    if (!sound || !plays) {
       this.#at = null;
       return;
     }

@@ -16,6 +16,7 @@ export const LOOK_AHEAD_SECONDS = 0.25;
 export class StageSound {
   readonly #context: AudioContext;
   readonly #master: GainNode;
+  readonly #music: GainNode;
   readonly #planned = new Map<string, OscillatorNode>();
   readonly #clock: StageClock;
 
@@ -24,12 +25,19 @@ export class StageSound {
     this.#clock = clock;
     this.#master = context.createGain();
     this.#master.connect(context.destination);
+    this.#music = context.createGain();
+    this.#music.connect(this.#master);
     clock.attach(context);
   }
 
   /** From 0 to 1; 0 is silence. */
   setVolume(volume: number): void {
     this.#master.gain.setTargetAtTime(volume, this.#context.currentTime, 0.02);
+  }
+
+  /** Of the music alone, from 0 to 1, under the volume of everything. */
+  setMusicVolume(volume: number): void {
+    this.#music.gain.setTargetAtTime(volume, this.#context.currentTime, 0.02);
   }
 
   wake(): void {
@@ -56,7 +64,10 @@ export class StageSound {
       if (at === null) continue;
       const key = `music ${begun} ${note.atSeconds} ${note.hertz}`;
       if (this.#planned.has(key)) continue;
-      this.#planned.set(key, this.#tone(note, Math.max(at, this.#context.currentTime), key));
+      this.#planned.set(
+        key,
+        this.#tone(note, Math.max(at, this.#context.currentTime), key, this.#music),
+      );
     }
     return until;
   }
@@ -76,7 +87,7 @@ export class StageSound {
     return this.#tone(VOICES[sound], at, key);
   }
 
-  #tone({ hertz, seconds, level }: Voice, at: number, key: string): OscillatorNode {
+  #tone({ hertz, seconds, level }: Voice, at: number, key: string, to = this.#master) {
     const tone = this.#context.createOscillator();
     const envelope = this.#context.createGain();
     tone.type = 'triangle';
@@ -84,7 +95,7 @@ export class StageSound {
     envelope.gain.setValueAtTime(0, at);
     envelope.gain.linearRampToValueAtTime(level, at + ATTACK_SECONDS);
     envelope.gain.exponentialRampToValueAtTime(QUIET_LEVEL, at + seconds);
-    tone.connect(envelope).connect(this.#master);
+    tone.connect(envelope).connect(to);
     tone.onended = () => {
       this.#planned.delete(key);
       envelope.disconnect();

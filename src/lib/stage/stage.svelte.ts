@@ -10,6 +10,7 @@ import {
   elapsedSeconds,
   finish,
   go,
+  isTapped,
   moveBookOf,
   NO_DEBRIEF,
   next,
@@ -31,7 +32,6 @@ import {
   type Cue,
   type Debrief,
   type DrawOnStage,
-  type HoldsMode,
   type Leading,
   type LedWay,
   type LinesMode,
@@ -40,10 +40,11 @@ import {
   type Schedule,
   type TypedDraws,
   type TypedOutcome,
+  type Waits,
   beatLabel,
 } from '$core';
 import type { Clock } from './clock';
-import { StageMusic } from './music';
+import { StageMusic, type Player } from './music';
 import { LOOK_AHEAD_SECONDS, type StageSound } from './sound';
 
 /** What a session on the stage needs of the world outside. Tests pass in their own. */
@@ -61,9 +62,6 @@ export type StageWorld = Readonly<{
 
 /** The way with what was typed from real dice, cards and wheels. */
 export type Replan = (typed: TypedDraws) => LedWay;
-
-/** How the leader lets the clock wait. */
-export type Waits = Readonly<{ lines: LinesMode; holds: HoldsMode }>;
 
 /** What was said, without what was left open. */
 function onlySaid({ outcome, number }: TypedOutcome): Partial<TypedOutcome> {
@@ -86,6 +84,10 @@ export class StageSession {
   withMusic = false;
   readonly #music = new StageMusic();
 
+  set ownMusic(player: Player | null) {
+    this.#music.own = player;
+  }
+
   readonly adventure: Adventure;
   /** The way as it is led, every change in it. */
   #way: LedWay;
@@ -105,7 +107,7 @@ export class StageSession {
     this.#way = $state.raw(world.replan(this.#typed));
     this.#schedule = $state.raw(scheduleOf(this.#way));
     this.#world = world;
-    this.#leading = $state.raw(prepareLeading(this.#way.cues, waits.lines, waits.holds));
+    this.#leading = $state.raw(prepareLeading(this.#way.cues, waits));
     this.#now = world.clock.now();
   }
 
@@ -119,7 +121,16 @@ export class StageSession {
   readonly cue = $derived.by<Cue | null>(() => this.#leading.cues[this.#leading.index] ?? null);
   readonly position = $derived.by(() => schedulePosition(this.#leading, this.#now));
   readonly into = $derived(this.cue ? this.position - this.cue.startSeconds : 0);
-  readonly count = $derived(this.cue ? countAt(this.cue, this.into) : null);
+  /** This cue is counted by taps, and so many of them there were. */
+  readonly tapped = $derived.by(() => this.cue !== null && isTapped(this.#leading, this.cue));
+  #taps = $state.raw<Readonly<{ cueId: string; n: number }>>({ cueId: '', n: 0 });
+  readonly taps = $derived(this.#taps.cueId === this.cue?.id ? this.#taps.n : 0);
+  readonly count = $derived.by(() => {
+    if (!this.cue) return null;
+    if (!this.tapped) return countAt(this.cue, this.into);
+    const of = this.cue.doing!.amount;
+    return this.cue.doing!.count === 'back' ? of - this.taps : this.taps;
+  });
   readonly elapsed = $derived.by(() => elapsedSeconds(this.#leading, this.#now));
   /** Seconds that the rest of the plan takes. */
   readonly remaining = $derived.by(() => this.#schedule.totalSeconds - this.position);
@@ -248,6 +259,17 @@ export class StageSession {
 
   next(): void {
     this.#press(next);
+  }
+
+  /** What a page-turner presses: counts a rep where reps are tapped, else goes on. */
+  tapOrNext(): void {
+    if (!this.tapped || this.status === 'paused') {
+      this.next();
+      return;
+    }
+    const n = this.taps + 1;
+    this.#taps = { cueId: this.cue!.id, n };
+    if (n >= this.cue!.doing!.amount) this.next();
   }
 
   back(): void {

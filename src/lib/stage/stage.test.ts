@@ -8,6 +8,7 @@ import {
   type LedWay,
   type Run,
   type TypedDraws,
+  type Waits,
 } from '$core';
 import { drawBeat, withBeats } from '../../core/testing/make';
 import { describe, expect, it } from 'vitest';
@@ -18,7 +19,7 @@ import { StageSession } from './stage.svelte';
 const adventure = (parseArrupJson(text) as { value: Adventure }).value;
 const schedule = unroll(adventure);
 
-const WAITS = { lines: 'run on', holds: 'run on' } as const;
+const WAITS = { lines: 'run on', holds: 'run on', counts: 'tempo' } as const;
 
 function wayOf(led: Adventure, draws: Draws = new Map()): LedWay {
   const { setting } = led;
@@ -26,18 +27,22 @@ function wayOf(led: Adventure, draws: Draws = new Map()): LedWay {
   return { context: { adventure: led, setting, pace: DEFAULT_PACE }, draws, cues };
 }
 
-function start() {
+function start(waits: Partial<Waits> = {}) {
   let time = 7;
   const kept: Run[] = [];
-  const session = new StageSession(adventure, WAITS, {
-    clock: { now: () => time },
-    speed: 1,
-    today: () => '2026-01-01T09:00:00.000Z',
-    keep: async (run) => void kept.push(run),
-    newRunId: () => 'run_1',
-    seed: 1,
-    replan: () => wayOf(adventure),
-  });
+  const session = new StageSession(
+    adventure,
+    { ...WAITS, ...waits },
+    {
+      clock: { now: () => time },
+      speed: 1,
+      today: () => '2026-01-01T09:00:00.000Z',
+      keep: async (run) => void kept.push(run),
+      newRunId: () => 'run_1',
+      seed: 1,
+      replan: () => wayOf(adventure),
+    },
+  );
   const planned: number[] = [];
   const music: number[] = [];
   session.sound = {
@@ -218,28 +223,29 @@ describe('changes on the stage', () => {
     expect(session.spare).toBeGreaterThan(-45);
   });
 
+  it('reps are counted by taps, where that is asked for, however long it takes', () => {
+    const { session: led, pass } = start({ counts: 'taps' });
+    led.go();
+    while (!led.tapped) led.next();
+    const { id, doing } = led.cue!;
+    for (let n = 1; n < doing!.amount; n += 1) {
+      pass(9);
+      led.tapOrNext();
+      expect(led.cue!.id).toBe(id);
+      expect(led.count).toBe(n);
+    }
+    led.tapOrNext();
+    expect(led.cue!.id).not.toBe(id);
+  });
+
   it('a hold waits until everybody is in it, where that is asked for', () => {
-    let time = 0;
-    const held = new StageSession(
-      adventure,
-      { ...WAITS, holds: 'wait for me' },
-      {
-        clock: { now: () => time },
-        speed: 1,
-        today: () => '2026-01-01T09:00:00.000Z',
-        keep: async () => {},
-        newRunId: () => 'run_h',
-        seed: 1,
-        replan: () => wayOf(adventure),
-      },
-    );
+    const { session: held, pass } = start({ holds: 'wait for me' });
     held.go();
     for (let n = 0; n < 400; n += 1) {
       if (held.cue?.kind === 'count-in' && held.cue.doing?.unit === 'hold') break;
       held.next();
     }
-    time += 30;
-    held.update();
+    pass(30);
     expect(held.status).toBe('waiting');
     held.goOrPause();
     expect(held.cue?.kind).toBe('hold');

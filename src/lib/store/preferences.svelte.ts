@@ -1,5 +1,6 @@
 import {
   DEFAULT_PACE,
+  type CountsMode,
   type HoldsMode,
   type Ink,
   type LengthUnit,
@@ -18,10 +19,12 @@ export type Preferences = Readonly<{
   muted: boolean;
   /** A little music while they work or travel by the clock. */
   music: boolean;
+  musicVolume: number;
   /** The Stage reads lines aloud with the device's own voice. */
   speak: boolean;
   lines: LinesMode;
   holds: HoldsMode;
+  counts: CountsMode;
   paper: Paper;
   ink: Ink;
   unit: LengthUnit;
@@ -34,9 +37,11 @@ const USUAL: Preferences = {
   volume: 0.6,
   muted: false,
   music: false,
+  musicVolume: 0.6,
   speak: false,
   lines: 'run on',
   holds: 'run on',
+  counts: 'tempo',
   paper: 'a4',
   ink: 'colour',
   unit: 'metres',

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { LENGTH_UNITS, lengthIn, WORDS_PER_MINUTE } from '$core';
+  import { keepOwnMusic, MOST_MUSIC_BYTES, ownMusic, type OwnMusic } from '$lib/stage/own-music';
   import { presets } from '$lib/store/presets.svelte';
   import { shelf } from '$lib/store/shelf.svelte';
   import { preferences } from '$lib/store/preferences.svelte';
@@ -12,6 +13,26 @@
     void shelf.load();
     return shelf.follow();
   });
+
+  let music = $state.raw<OwnMusic | null>(null);
+  $effect(() => {
+    void ownMusic().then((kept) => (music = kept));
+  });
+  async function takeMusic(event: Event & { currentTarget: HTMLInputElement }) {
+    const file = event.currentTarget.files?.[0];
+    event.currentTarget.value = '';
+    if (!file) return;
+    if (file.size > MOST_MUSIC_BYTES) {
+      notices.say(`“${file.name}” is larger than 25 MB: take a shorter one.`);
+      return;
+    }
+    music = { name: file.name, file };
+    await keepOwnMusic(music);
+  }
+  async function dropMusic() {
+    music = null;
+    await keepOwnMusic(null);
+  }
 
   async function forget(name: string) {
     const kept = presets.own.find((one) => one.name === name);
@@ -37,6 +58,23 @@
     notices.say('The demo adventures are on your shelf.');
   }
 </script>
+
+{#snippet loudness(label: string, value: number, onvolume: (volume: number) => void)}
+  <label class="mt-3 flex max-w-md items-center gap-4">
+    <span>Quiet</span>
+    <input
+      type="range"
+      class="range flex-1 accent-[var(--water)]"
+      min="0"
+      max="1"
+      step="0.05"
+      aria-label={label}
+      {value}
+      onchange={(event) => onvolume(Number(event.currentTarget.value))}
+    />
+    <span>loud</span>
+  </label>
+{/snippet}
 
 <svelte:head><title>Settings · Arrup</title></svelte:head>
 
@@ -73,21 +111,11 @@
 
   <section class="mt-8 border-t border-line pt-5">
     <h2 class="text-2xl">Sound on the Stage</h2>
-    <label class="mt-3 flex max-w-md items-center gap-4">
-      <span>Quiet</span>
-      <input
-        type="range"
-        class="range flex-1 accent-[var(--water)]"
-        min="0"
-        max="1"
-        step="0.05"
-        aria-label="Loudness of the Stage’s sounds"
-        value={preferences.current.volume}
-        onchange={(event) =>
-          void preferences.change({ volume: Number(event.currentTarget.value), muted: false })}
-      />
-      <span>loud</span>
-    </label>
+    {@render loudness(
+      'Loudness of the Stage’s sounds',
+      preferences.current.volume,
+      (volume) => void preferences.change({ volume, muted: false }),
+    )}
     <label class="mt-3 flex items-center gap-3">
       <input
         type="checkbox"
@@ -106,6 +134,35 @@
       />
       A little music while they travel or work by the clock; it stops for a freeze
     </label>
+    {#if preferences.current.music}
+      <div class="mt-2 ml-9">
+        {@render loudness(
+          'Loudness of the music',
+          preferences.current.musicVolume,
+          (volume) => void preferences.change({ musicVolume: volume }),
+        )}
+        <p class="mt-2">
+          {music
+            ? `It is “${music.name}”, from this browser.`
+            : 'It is a small tune of Arrup’s own.'}
+          <label class="inline-block cursor-pointer underline">
+            Take a sound file of yours
+            <input
+              type="file"
+              accept="audio/*"
+              class="sr-only"
+              aria-label="Music of your own"
+              onchange={takeMusic}
+            />
+          </label>
+          {#if music}
+            <button type="button" class="min-h-6 underline" onclick={dropMusic}
+              >back to the small tune</button
+            >
+          {/if}
+        </p>
+      </div>
+    {/if}
     <label class="mt-3 flex items-center gap-3">
       <input
         type="checkbox"

@@ -10,6 +10,7 @@
   import { StageClock } from '$lib/stage/clock';
   import { Companions, type RemoteKey } from '$lib/stage/companions';
   import { shownOf } from '$lib/stage/shown';
+  import { loadOwnMusic } from '$lib/stage/own-music';
   import { openStage, type StagePlan } from '$lib/stage/open-stage';
   import { hushSpeech, speak } from '$lib/stage/speech';
   import { StageSound } from '$lib/stage/sound';
@@ -29,6 +30,9 @@
   let session = $state.raw<StageSession | null>(null);
   let sound: StageSound | null = null;
   let companions: Companions | null = null;
+  /** Music of the presenter's own, in place of the loop. */
+  let own: HTMLAudioElement | null = null;
+  let stepwise = $state(false);
   let speed = $state(asked >= 1 && asked <= MOST_SPEED ? asked : 1);
 
   const silent = $derived(preferences.current.muted || speed > 1);
@@ -64,6 +68,7 @@
       stop();
       sleep();
       sound?.close();
+      own?.pause();
       line.close();
     };
   });
@@ -86,7 +91,7 @@
   }
   function remoteKey(key: RemoteKey) {
     if (!session || session.status === 'done') return;
-    if (key === 'next') session.next();
+    if (key === 'next') session.tapOrNext();
     else if (key === 'back') session.back();
     else if (key === 'go') session.goOrPause();
     else if (key === 'skip') skip();
@@ -105,20 +110,20 @@
     return hushSpeech;
   });
 
-  $effect(() => sound?.setVolume(silent ? 0 : preferences.current.volume));
+  $effect(() => setVolumes());
 
   function begin(carryOn: boolean) {
     if (!plan) return;
     const { adventure, left, seed, replan } = plan;
-    const { lines, holds } = preferences.current;
+    const { lines, holds, counts } = preferences.current;
     const clock = new StageClock(() => performance.now() / 1000, speed);
     // Made here, in the press of a button: browsers let no sound begin otherwise.
     sound = new StageSound(new AudioContext(), clock);
     sound.wake();
-    sound.setVolume(silent ? 0 : preferences.current.volume);
+    setVolumes();
     const started = new StageSession(
       adventure,
-      { lines, holds },
+      { lines, holds, counts },
       {
         clock,
         speed,
@@ -130,13 +135,21 @@
       },
     );
     if (speed === 1) started.sound = sound;
-    started.withMusic = preferences.current.music;
+    started.withMusic = preferences.current.music && speed === 1;
+    if (started.withMusic) {
+      void loadOwnMusic().then((audio) => {
+        own = audio;
+        started.ownMusic = audio;
+        setVolumes();
+      });
+    }
     if (carryOn && left) {
       started.carryOn(left, Math.max(0, (Date.now() - Date.parse(left.savedAt)) / 1000));
     } else if (speed === 1) {
       void arrupDb().then((db) => noteLed(db, adventure.id, new Date().toISOString()));
     }
     started.go();
+    if (stepwise) started.pause();
     session = started;
   }
 
@@ -147,7 +160,7 @@
     const onButton = event.target instanceof HTMLButtonElement;
     if (key === ' ' && !onButton) session.goOrPause();
     else if (key === 'ArrowRight' || key === 'PageDown' || (key === 'Enter' && !onButton))
-      session.next();
+      session.tapOrNext();
     else if (key === 'ArrowLeft' || key === 'PageUp') session.back();
     else if (key.toLowerCase() === 'm') mute();
     else if (key.toLowerCase() === 'c') changing = !changing;
@@ -187,6 +200,13 @@
     told = SKIP_WORDS.done;
   }
 
+  function setVolumes() {
+    const { volume, musicVolume } = preferences.current;
+    sound?.setVolume(silent ? 0 : volume);
+    sound?.setMusicVolume(musicVolume);
+    if (own) own.volume = silent ? 0 : musicVolume;
+  }
+
   function mute() {
     void preferences.change({ muted: !preferences.current.muted });
   }
@@ -224,6 +244,10 @@
     schedule={plan.schedule}
     lines={preferences.current.lines}
     holds={preferences.current.holds}
+    counts={preferences.current.counts}
+    oncounts={(counts) => void preferences.change({ counts })}
+    {stepwise}
+    onstepwise={(chosen) => (stepwise = chosen)}
     onholds={(holds) => void preferences.change({ holds })}
     {speed}
     left={leftAt}
