@@ -10,11 +10,19 @@ const self = globalThis.self as unknown as ServiceWorkerGlobalScope;
 const CACHE = `arrup-${version}`;
 const SHELL = '/';
 
+/** What workers load in turn, listed when the application was built. */
+async function ofWorkers(): Promise<string[]> {
+  const answer = await fetch('/offline-files.json');
+  return answer.ok ? ((await answer.json()) as string[]) : [];
+}
+
 self.addEventListener('install', (event) => {
   event.waitUntil(
     caches
       .open(CACHE)
-      .then((cache) => cache.addAll([SHELL, ...build, ...files]))
+      .then(async (cache) =>
+        cache.addAll([...new Set([SHELL, ...build, ...files, ...(await ofWorkers())])]),
+      )
       .then(() => self.skipWaiting()),
   );
 });

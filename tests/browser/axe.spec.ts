@@ -21,6 +21,11 @@ for (const mode of ['light', 'dark'] as const) {
     await page.goto('/settings');
     await expect(page.getByRole('button', { name: 'Remove the demo' })).toBeVisible();
     await check(page, 'settings');
+    for (const beside of ['screen', 'remote']) {
+      await page.goto(`/stage/adv_marsh-morning/${beside}`);
+      await expect(page.getByRole('main')).toBeVisible();
+      await check(page, `stage, ${beside}`);
+    }
     await page.goto('/logbook');
     await expect(page.getByText('Nothing led yet')).toBeVisible();
     await check(page, 'empty logbook');
@@ -60,6 +65,9 @@ for (const mode of ['light', 'dark'] as const) {
     await check(page, 'stage, saying');
     for (let n = 0; n < 3; n += 1) await page.keyboard.press('ArrowRight');
     await check(page, 'stage, working');
+    await page.keyboard.press('c');
+    await expect(page.getByRole('group', { name: 'Change it' })).toBeVisible();
+    await check(page, 'stage, being changed');
     await page.getByRole('button', { name: 'End here' }).click();
     await check(page, 'stage, done');
     await page.getByRole('link', { name: 'Look at it in the logbook' }).click();
@@ -81,6 +89,8 @@ test('no place is wider than a phone of 320 pixels', async ({ page }) => {
     '/stage/adv_ferry-die',
     '/prep/adv_six-lamps',
     '/stage/adv_six-lamps',
+    '/stage/adv_six-lamps/screen',
+    '/stage/adv_six-lamps/remote',
     '/moves',
     '/moves/frog-jump',
     '/logbook',

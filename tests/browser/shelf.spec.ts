@@ -56,6 +56,9 @@ test('duplicates, deletes and takes back', async ({ page }) => {
 test('finds by title, story, move and age', async ({ page }) => {
   await openShelf(page);
   await page.getByRole('button', { name: 'Duplicate Six lamps before dark' }).click();
+  await expect(page.getByLabel('Title of the adventure')).toHaveValue(
+    'Six lamps before dark (copy)',
+  );
   await page.goto('/');
   const search = page.getByLabel('Search your adventures');
   const expected: [string, string[]][] = [

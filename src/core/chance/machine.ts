@@ -155,7 +155,9 @@ export class Drawing {
 
   /** The same for the entry that came last alone. */
   #barLast(): void {
-    const [entryOf, weights, last] = [this.#entryOf, this.#allowed, this.last];
+    const entryOf = this.#entryOf;
+    const weights = this.#allowed;
+    const { last } = this;
     let others = 0;
     for (let n = 0; n < weights.length; n += 1) if (entryOf[n] !== last) others += weights[n]!;
     if (others <= 0) return;
@@ -218,7 +220,8 @@ export class Drawing {
     this.#nowSum = now;
     if (rules.returns !== 'in order') {
       const { mostOfOne, mostAhead, onRepeat, noPattern } = rules;
-      const [barred, counts] = [this.#barred, this.#counts];
+      const barred = this.#barred;
+      const counts = this.#counts;
       if (mostOfOne !== null) {
         for (let n = 0; n < weights.length; n += 1) {
           if (counts[this.#entryOf[n]!]! >= mostOfOne) weights[n] = 0;

@@ -81,7 +81,7 @@
 </script>
 
 <div class="scene" data-cue={cue.kind}>
-  <div class="flex min-h-14 items-center gap-6">
+  <div class="flex min-h-14 items-center gap-6 max-sm:gap-2">
     {#if over}<p class={['over', call && 'called']}>{over}</p>{/if}
     {#if remark}<p class="remark" data-remark>{remark}</p>{/if}
     {#if turn}<p class="turn" data-turn={turn.n}>Child {turn.n} of {turn.of}</p>{/if}
@@ -182,16 +182,19 @@
   /* A little theatre for what falls: over before anybody waits for it. */
   .rolled {
     transform-origin: 20% 60%;
-    animation: roll 380ms cubic-bezier(0.2, 0.9, 0.3, 1.2);
+    animation: fall 380ms cubic-bezier(0.2, 0.9, 0.3, 1);
   }
-  @keyframes roll {
+  /* Never larger than it ends: the type is fitted to its room. */
+  @keyframes fall {
     from {
       opacity: 0;
-      transform: rotate(-9deg) scale(0.6);
+      transform: scale(0.55);
+      filter: blur(6px);
     }
-    60% {
+    55% {
       opacity: 1;
-      transform: rotate(3deg) scale(1.03);
+      transform: scale(0.94);
+      filter: none;
     }
   }
   @media (prefers-reduced-motion: reduce) {
@@ -212,6 +215,15 @@
     min-height: 1.3em;
   }
   @media (max-width: 640px) {
+    .over,
+    .turn,
+    .remark {
+      font-size: 1.2rem;
+      line-height: 1.15;
+    }
+    .turn {
+      padding: 0 0.6rem;
+    }
     .with-count {
       grid-template-columns: minmax(0, 1fr);
       grid-template-rows: minmax(0, 3fr) minmax(0, 2fr);

@@ -133,14 +133,17 @@
       roundWord={ROUND_WORDS[kinds.get(cue.beatId) ?? 'move'] ?? 'Round'}
     >
       {#if scored}
-        <p class="flex flex-wrap items-center gap-3" data-points={session.points}>
+        <p class="flex items-center gap-3 max-sm:text-base" data-points={session.points}>
           <b class="tabular"
-            >{session.points} {session.points === 1 ? 'point' : 'points'}, all of you together</b
+            >{session.points}
+            {session.points === 1 ? 'point' : 'points'}<span class="max-sm:hidden"
+              >, all of you together</span
+            ></b
           >
           {#each [1, 5] as points (points)}
             <button
               type="button"
-              class="btn-quiet min-h-12! border-2! border-ink!"
+              class="btn-quiet min-h-12! border-2! border-ink! max-sm:min-h-9!"
               onclick={() => onpoints(points)}>+{points}</button
             >
           {/each}
@@ -206,12 +209,12 @@
       </button>
       <button
         type="button"
-        class={[BUTTON, 'max-w-28 max-sm:max-w-20']}
+        class={[BUTTON, 'max-w-48 max-sm:max-w-16']}
         aria-expanded={changing}
         aria-label="Change it"
         onclick={() => onchanging(!changing)}
       >
-        <SlidersHorizontal size={30} aria-hidden="true" />
+        <SlidersHorizontal size={30} aria-hidden="true" /><span class="max-sm:hidden">Change</span>
       </button>
     </div>
   </footer>
