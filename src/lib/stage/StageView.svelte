@@ -18,6 +18,7 @@
   import Mute from '@lucide/svelte/icons/volume-x';
   import Terrain from '$lib/terrain/Terrain.svelte';
   import SlidersHorizontal from '@lucide/svelte/icons/sliders-horizontal';
+  import { untrack } from 'svelte';
   import { CHANGE_WORDS } from './adapt-words';
   import ChangePanel from './ChangePanel.svelte';
   import CueScene from './CueScene.svelte';
@@ -60,6 +61,12 @@
 
   /** Less than this over the slot is no reason to press anybody. */
   const SMALL_SECONDS = 15;
+  const isOver = $derived(session.spare < -SMALL_SECONDS);
+  /** What shortening would save: worked out anew at each cue, not at each frame. */
+  const saves = $derived.by(() => {
+    void session.cue?.id;
+    return isOver ? untrack(() => session.savedByShortening()) : 0;
+  });
 
   const book = $derived(moveBookOf(session.adventure));
   const cue = $derived(session.cue);

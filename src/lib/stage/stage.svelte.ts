@@ -173,6 +173,21 @@ export class StageSession {
     adaptationsAt(this.#way, this.index),
   );
 
+  /** A change as it would be made here and now. */
+  #asked(what: AdaptationKind, cue: Cue): Adaptation {
+    const left = this.adventure.setting.slotSeconds - this.elapsed;
+    const seconds = what === 'shorten' ? Math.max(0, left) : 0;
+    const intoSeconds = Math.max(0, Math.min(cue.lengthSeconds, this.into));
+    return { cueId: cue.id, intoSeconds, what, seconds };
+  }
+
+  /** Seconds that shortening the rest would save here; 0 where nothing can be shortened. */
+  savedByShortening(): number {
+    if (!this.cue) return 0;
+    const way = adapt(this.#way, this.#asked('shorten', this.cue));
+    return way ? Math.max(0, this.#schedule.totalSeconds - scheduleOf(way).totalSeconds) : 0;
+  }
+
   /** Makes a change where the session stands; false where it makes no sense there. */
   adapt(what: AdaptationKind): boolean {
     const now = this.#world.clock.now();
@@ -180,10 +195,7 @@ export class StageSession {
     this.#now = now;
     const { cue } = this;
     if (!cue || this.status === 'ready' || this.status === 'done') return false;
-    const left = this.adventure.setting.slotSeconds - this.elapsed;
-    const seconds = what === 'shorten' ? Math.max(0, left) : 0;
-    const intoSeconds = Math.max(0, Math.min(cue.lengthSeconds, this.into));
-    const made: Adaptation = { cueId: cue.id, intoSeconds, what, seconds };
+    const made = this.#asked(what, cue);
     const way = adapt(this.#way, made);
     if (!way) return false;
     this.#adaptations = [...this.#adaptations, made];

@@ -219,7 +219,10 @@ describe('changes on the stage', () => {
     pass(spare + 90, 5);
     session.go();
     expect(session.spare).toBeLessThan(-80);
+    const [saved, before] = [session.savedByShortening(), session.remaining];
+    expect(saved).toBeGreaterThan(30);
     expect(session.adapt('shorten')).toBe(true);
+    expect(before - session.remaining).toBeCloseTo(saved, 6);
     expect(session.spare).toBeGreaterThan(-45);
   });
 
