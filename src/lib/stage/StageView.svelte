@@ -106,9 +106,9 @@
         {clockOf(session.remaining)}
       </span>
       to go, {slot}
-      {#if session.spare < -SMALL_SECONDS}
+      {#if saves >= 1}
         <button type="button" class="ml-4 btn-lamp min-h-12!" onclick={() => onadapt('shorten')}>
-          {CHANGE_WORDS.shorten.label}
+          {CHANGE_WORDS.shorten.label} by {clockOf(saves)}
         </button>
       {/if}
       {#if rehearsal}<b class="ml-4 text-pencil">Rehearsal ×{rehearsal}</b>{/if}
