@@ -46,6 +46,24 @@ describe('a script that is written out', () => {
     },
   );
 
+  // Found by the property below: signs that are marks where they stand alone.
+  it.each(['#', '##', '-', '---', '===', '+', '1.', '2)', '# Not a heading', '- not a list'])(
+    'says %s as it is',
+    (text) => {
+      const { adventure } = read('# Signs\n\n## Game\n\n- 6 squats\n');
+      const [game] = adventure.chapters;
+      const said = { kind: 'tell' as const, id: 'bt_s', text };
+      const script = serializeScript({
+        ...adventure,
+        chapters: [{ ...game!, beats: [said, ...game!.beats] }],
+      });
+      const again = read(script).adventure.chapters;
+      expect(again).toHaveLength(1);
+      expect(again[0]!.beats.map(({ kind }) => kind)).toEqual(['tell', 'move']);
+      expect(again[0]!.beats[0]).toMatchObject({ text });
+    },
+  );
+
   it('of any adventure is Markdown with its title and a heading for each chapter (marked)', () => {
     fc.assert(
       fc.property(arbitraryAdventure, (any) => {
