@@ -59,6 +59,8 @@ export { movesOfBeat, partsOfBeat } from './model/beat-parts';
 export type { Part } from './model/beat-parts';
 export { copyAdventure, copyBeat, newAdventure } from './model/new-adventure';
 export type { NewId } from './model/new-adventure';
+export { beatsOf, hasBeats } from './model/beats-of';
+export { titleOf } from './model/title';
 export { parseAdventure } from './model/parse-adventure';
 export { PROBLEM_CODES, problem, problemOfIssue } from './model/problem';
 export type { Path, Problem, ProblemCode, Result } from './model/problem';
@@ -128,7 +130,7 @@ export type { Balance } from './schedule/balance';
 export { oddsOfBeat } from './schedule/beat-odds';
 export type { OddsQuestion } from './schedule/beat-odds';
 export { startsBy } from './schedule/beat-starts';
-export { CUE_KINDS, cueEndSeconds, isWork } from './schedule/cue';
+export { CUE_KINDS, cueEndSeconds, isCountedWork, isWork } from './schedule/cue';
 export type { Cue, CueKind, Doing, Side } from './schedule/cue';
 export { DEFAULT_PACE, paceSchema, WORDS_PER_MINUTE } from './schedule/pace';
 export type { Pace } from './schedule/pace';
@@ -167,13 +169,13 @@ export type { LetterIdea } from './language/letter-strip';
 export type { ReadAction } from './language/read-action';
 
 export {
-  ARRUP_EXTENSION,
   MAX_FILE_CHARACTERS,
   parseArrupJson,
   serializeArrupJson,
 } from './formats/arrup-json/arrup-json';
 export { FILE_FORMAT_IDS, FILE_FORMATS, fileNameOf } from './formats/file-formats';
 export type { FileFormatId } from './formats/file-formats';
+export { LOCAL_TIME } from './formats/icalendar/local-time';
 export { parseBeatsCsv } from './formats/beats-csv/beats-csv';
 export { MAX_SCRIPT_CHARACTERS, parseScript } from './formats/script/script';
 export type { ReadScript, UnreadLine } from './formats/script/script';
@@ -185,7 +187,7 @@ export type { BeatComparison, RunComparison } from './log/compare-run';
 export { chaptersOf, NO_DEBRIEF, plannedCues, runSchema } from './log/run';
 export type { Debrief, PlannedCue, Run } from './log/run';
 export { callAt } from './stage/calls';
-export { countAt, ticksOf } from './stage/counting';
+export { countAt, shareAt, ticksOf } from './stage/counting';
 export type { Tick } from './stage/counting';
 export {
   back,

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { FILE_FORMATS, fileNameOf, serializeArrupJson, type UnreadLine } from '$core';
+  import { FILE_FORMATS, fileNameOf, serializeArrupJson, type UnreadLine, titleOf } from '$core';
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
   import FolderOpen from '@lucide/svelte/icons/folder-open';
@@ -51,7 +51,7 @@
     const { adventure, unread: lines } = read.value;
     const id = await shelf.takeIn(adventure);
     if (lines.length > 0) unread = { id, file: name, lines };
-    notices.say(`“${adventure.title || 'Untitled adventure'}” is on your shelf.`, {
+    notices.say(`“${titleOf(adventure)}” is on your shelf.`, {
       label: 'Open it',
       run: () => open(id),
     });
@@ -64,7 +64,7 @@
 
   async function remove(record: AdventureRecord) {
     await shelf.remove(record.id);
-    notices.say(`“${record.document.title || 'Untitled adventure'}” is off your shelf.`, {
+    notices.say(`“${titleOf(record.document)}” is off your shelf.`, {
       label: 'Undo',
       run: () => shelf.putBack(record),
     });

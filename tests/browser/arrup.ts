@@ -63,6 +63,23 @@ export async function saved(page: Page): Promise<void> {
   await expect(page.locator('[data-save=saved]')).toBeVisible();
 }
 
+/** The Stage with a session begun. */
+export async function begin(page: Page, id: string, query = ''): Promise<void> {
+  await openShelf(page);
+  await page.goto(`/stage/${id}${query}`);
+  await page.getByRole('button', { name: 'Go', exact: true }).click();
+  await expect(page.locator('[data-cue]')).toBeVisible();
+}
+
+/** On with the arrow key until the Stage shows this. */
+export async function leafTo(page: Page, selector: string): Promise<void> {
+  for (let n = 0; n < 120; n += 1) {
+    if (await page.locator(selector).isVisible()) return;
+    await page.keyboard.press('ArrowRight');
+  }
+  throw new Error(`leafTo: no ${selector}`);
+}
+
 /** Prep has made the pages to print; how many they are. */
 export async function pagesMade(page: Page): Promise<number> {
   const told = page.locator('[data-pages]:not([data-pages=making]):not([data-pages="0"])');

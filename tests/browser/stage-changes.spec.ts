@@ -1,5 +1,5 @@
 import { readdirSync } from 'node:fs';
-import { expect, openShelf, stored, test } from './arrup';
+import { begin, expect, leafTo, openShelf, stored, test } from './arrup';
 import type { Page } from '@playwright/test';
 
 type Kept = {
@@ -9,27 +9,16 @@ type Kept = {
   leading: { done: boolean };
 };
 
-async function begin(page: Page, id: string) {
-  await openShelf(page);
-  await page.goto(`/stage/${id}`);
-  await page.getByRole('button', { name: 'Go', exact: true }).click();
-  await expect(page.locator('[data-cue]')).toBeVisible();
+/** Begun and paused: nothing goes on by itself. */
+async function beginPaused(page: Page, id: string) {
+  await begin(page, id);
   await page.keyboard.press('Space');
-}
-
-/** On with "next" until the cue is of this kind. */
-async function leafTo(page: Page, selector: string) {
-  for (let n = 0; n < 120; n += 1) {
-    if (await page.locator(selector).isVisible()) return;
-    await page.keyboard.press('ArrowRight');
-  }
-  throw new Error(`no ${selector}`);
 }
 
 test('changes with single keys: more, a drink, easier, skip; all in the log with the debrief', async ({
   page,
 }) => {
-  await begin(page, 'adv_late-letter');
+  await beginPaused(page, 'adv_late-letter');
   await leafTo(page, '[data-cue=work]');
   const told = page.locator('[data-told]');
   await page.keyboard.press('+');
@@ -60,7 +49,7 @@ test('changes with single keys: more, a drink, easier, skip; all in the log with
 });
 
 test('an easier form is shown at once, and stays after a reload', async ({ page }) => {
-  await begin(page, 'adv_late-letter');
+  await beginPaused(page, 'adv_late-letter');
   for (let n = 0; n < 120; n += 1) {
     if (await page.locator('[data-cue=work]').isVisible()) {
       await page.keyboard.press('e');
@@ -81,7 +70,7 @@ test('over the slot it offers to shorten the rest, in one press', async ({ page 
   await page.goto('/desk/adv_late-letter');
   await page.getByLabel('Minutes in the slot').fill('8');
   await expect(page.locator('[data-save=saved]')).toBeVisible();
-  await begin(page, 'adv_late-letter');
+  await beginPaused(page, 'adv_late-letter');
   await expect(page.getByText('over the slot')).toBeVisible();
   await page.getByRole('button', { name: /^Shorten the rest by \d:\d\d$/u }).click();
   await expect(page.locator('[data-told]')).toHaveText('The rest is shortened to fit the slot');
@@ -99,7 +88,7 @@ test('a screen for the children and a remote follow the Stage, each in a window 
   const remote = await context.newPage();
   await remote.goto('/stage/adv_late-letter/remote');
   await page.bringToFront();
-  await begin(page, 'adv_late-letter');
+  await beginPaused(page, 'adv_late-letter');
   await expect(screen.locator('[data-shown=say]')).toContainText('Listen');
   await leafTo(page, '[data-cue=work]');
   const main = (await page.locator('[data-cue] .main').innerText()).toLowerCase();

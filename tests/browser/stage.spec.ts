@@ -1,4 +1,4 @@
-import { expect, openShelf, stored, test } from './arrup';
+import { begin, expect, leafTo, openShelf, stored, test } from './arrup';
 import type { Page } from '@playwright/test';
 
 type Kept = {
@@ -6,13 +6,6 @@ type Kept = {
   plan: { id: string }[];
   leading: { done: boolean; index: number; visits: { cueId: string; cutShort: boolean }[] };
 };
-
-async function begin(page: Page, id: string, query = '') {
-  await openShelf(page);
-  await page.goto(`/stage/${id}${query}`);
-  await page.getByRole('button', { name: 'Go', exact: true }).click();
-  await expect(page.locator('[data-cue]')).toBeVisible();
-}
 
 /** Ends the session, and waits until its end is in the log. */
 async function endHere(page: Page) {
@@ -90,9 +83,7 @@ test('waits after a spoken line if it is asked to', async ({ page }) => {
 test('says the children’s side, and points to the leader’s own', async ({ page }) => {
   await begin(page, 'adv_late-letter');
   const right = page.locator('[data-side=right]');
-  for (let n = 0; n < 60 && !(await right.isVisible()); n += 1) {
-    await page.keyboard.press('ArrowRight');
-  }
+  await leafTo(page, '[data-side=right]');
   await expect(right).toContainText('say “right”');
   await expect(right).toContainText('you move your left');
 });

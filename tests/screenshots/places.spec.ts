@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { pagesMade } from '../browser/arrup';
+import { leafTo, pagesMade } from '../browser/arrup';
 
 const picture = (page: Page, name: string) =>
   page.screenshot({ path: `docs/screenshots/${name}.png` });
@@ -13,11 +13,9 @@ async function open(page: Page, path: string) {
 }
 
 /** Leafs on until the stage shows this. */
-async function leafTo(page: Page, selector: string) {
+async function leadTo(page: Page, selector: string) {
   await page.getByRole('button', { name: 'Go', exact: true }).click();
-  for (let n = 0; n < 80 && !(await page.locator(selector).isVisible()); n += 1) {
-    await page.keyboard.press('ArrowRight');
-  }
+  await leafTo(page, selector);
   await page.waitForTimeout(2600);
   await page.keyboard.press('Space');
 }
@@ -92,7 +90,7 @@ test('prep', async ({ page }) => {
 test('stage', async ({ page }) => {
   await open(page, '/stage/adv_late-letter');
   await picture(page, 'stage-ready');
-  await leafTo(page, '[data-cue=work] [data-side=right]');
+  await leadTo(page, '[data-cue=work] [data-side=right]');
   await picture(page, 'stage-move');
 });
 
@@ -100,7 +98,7 @@ test('stage, dark', async ({ page }) => {
   await page.emulateMedia({ colorScheme: 'dark' });
   await page.setViewportSize({ width: 1024, height: 768 });
   await open(page, '/stage/adv_six-lamps');
-  await leafTo(page, '[data-cue=ask]');
+  await leadTo(page, '[data-cue=ask]');
   await picture(page, 'stage-ask-dark');
 });
 
@@ -144,7 +142,7 @@ test('desk, a draw being written', async ({ page }) => {
 
 test('stage, a draw', async ({ page }) => {
   await open(page, '/stage/adv_ferry-die');
-  await leafTo(page, '[data-cue=draw]');
+  await leadTo(page, '[data-cue=draw]');
   await picture(page, 'stage-draw');
 });
 

@@ -1,6 +1,7 @@
 import { seededRandom } from '../chance/random';
 import { resolveBeat } from '../chance/resolve';
 import type { Adventure } from '../model/adventure';
+import { drawsOf } from '../model/beats-of';
 import type { Draw } from '../model/beat';
 import type { Setting } from '../model/setting';
 import type { MoveBook } from '../moves/move-book';
@@ -65,9 +66,7 @@ export function mayOverrun(
   schedule: Schedule,
   book: MoveBook,
 ): Overrun | null {
-  const live = adventure.chapters.flatMap(({ beats }) =>
-    beats.flatMap((beat) => (beat.kind === 'draw' && beat.drawn === 'live' ? [beat] : [])),
-  );
+  const live = drawsOf(adventure).filter(({ drawn }) => drawn === 'live');
   const drawn = live.map((beat) => ({ beat, ...momentsOf(beat, adventure, setting, book) }));
   const longest = drawn.reduce<(typeof drawn)[number] | null>(
     (most, one) => (one.mean > (most?.mean ?? 0) ? one : most),

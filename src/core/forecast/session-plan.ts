@@ -3,6 +3,7 @@ import { potOf } from '../chance/pot';
 import type { Random } from '../chance/random';
 import { drawNext, type ResolvedDraw } from '../chance/resolve';
 import type { Beat, Draw } from '../model/beat';
+import { beatsOf } from '../model/beats-of';
 import { isSum } from '../model/chance';
 import { openDraws } from '../schedule/beats/draw';
 import { isWork, type Cue } from '../schedule/cue';
@@ -140,7 +141,7 @@ export function planSession(context: DrawContext): SessionPlan {
   maker.stance(new Score(adventure, setting, pace, book).stance);
   const steps: Step[] = [];
   let fixed: Beat[] = [];
-  for (const beat of adventure.chapters.flatMap(({ beats }) => beats)) {
+  for (const beat of beatsOf(adventure)) {
     const isOpen = beat.kind === 'draw' && beat.drawn === 'live' && !isSettled(beat);
     const pot = isOpen ? potOf(beat) : null;
     if (beat.kind !== 'draw' || !pot?.ok) {

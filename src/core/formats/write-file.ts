@@ -1,19 +1,22 @@
 import { strToU8, zipSync } from 'fflate';
 import type { Adventure } from '../model/adventure';
+import { hasBeats } from '../model/beats-of';
+import { titleOf } from '../model/title';
 import type { Setting } from '../model/setting';
 import { makePack, type PackPartId } from '../print/pack';
 import type { Ink } from '../print/inks';
 import type { Paper } from '../print/paper';
 import type { PictureOf } from '../print/pictures';
 import { TypeCase, type FontFiles } from '../print/type-case';
-import { scriptText, titleOf } from '../print/texts';
+import { scriptText } from '../print/texts';
 import { lengthIn, type LengthUnit } from '../language/lengths';
 import type { Pace } from '../schedule/pace';
 import { unroll, type Schedule } from '../schedule/unroll';
 import { serializeArrupJson } from './arrup-json/arrup-json';
 import { writeDocx } from './docx/docx';
 import { FILE_FORMAT_IDS, fileNameOf, type FileFormatId } from './file-formats';
-import { serializeICalendar, type LocalTime } from './icalendar/icalendar';
+import { serializeICalendar } from './icalendar/icalendar';
+import type { LocalTime } from './icalendar/local-time';
 import { writePdf } from './pdf/pdf';
 import { serializeRunSheetCsv } from './run-sheet/run-sheet-csv';
 import { serializeRunSheetMarkdown } from './run-sheet/run-sheet-markdown';
@@ -66,23 +69,19 @@ async function pdfOf({ adventure, schedule, choices, world, missing }: Job): Pro
   return bytes;
 }
 
-const packed = (id: FileFormatId) => id !== 'zip';
-
 /** Sound does not get smaller by packing, and is large: it is only put in. */
 const LEVELS: Partial<Record<FileFormatId, 0>> = { wav: 0, pdf: 0, docx: 0 };
 
 async function zipOf(job: Job): Promise<Uint8Array> {
   const { adventure } = job;
   const files: Record<string, [Uint8Array, { level: 0 | 6; mtime: Date }]> = {};
-  for (const id of FILE_FORMAT_IDS.filter(packed)) {
-    if (id === 'pdf' && !hasSomething(adventure)) continue;
+  for (const id of FILE_FORMAT_IDS.filter((one) => one !== 'zip')) {
+    if (id === 'pdf' && !hasBeats(adventure)) continue;
     const bytes = await bytesOf(id, job);
     files[fileNameOf(adventure, id)] = [bytes, { level: LEVELS[id] ?? 6, mtime: job.world.now }];
   }
   return zipSync(files);
 }
-
-const hasSomething = ({ chapters }: Adventure) => chapters.some(({ beats }) => beats.length > 0);
 
 /** One line a format. */
 const WRITERS: Readonly<Record<FileFormatId, Writer>> = {

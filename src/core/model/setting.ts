@@ -10,7 +10,6 @@ const fromMiddle = z.number().min(-100).max(100);
 
 /** What stands somewhere in the room: a place that is called, the leader, a camera or a screen. */
 export const ROOM_MARKS = ['place', 'leader', 'screen'] as const;
-export type RoomMarkKind = (typeof ROOM_MARKS)[number];
 
 /** A mark put where the presenter wants it, in metres from the middle of the room. */
 export const roomMarkSchema = z.strictObject({

@@ -1,4 +1,5 @@
 import type { Adventure } from '../model/adventure';
+import { drawsOf } from '../model/beats-of';
 import type { Action, Draw } from '../model/beat';
 import { moveIn, type MoveBook } from '../moves/move-book';
 import type { Schedule } from '../schedule/unroll';
@@ -22,17 +23,14 @@ export type PackSource = Readonly<{
 /** What is asked of an adventure to know whether a part has something to print. */
 export type Needs = Pick<PackSource, 'adventure'>;
 
-/** Every draw beat, in the order of the script. */
-export const drawsOf = ({ adventure }: Needs): readonly Draw[] =>
-  adventure.chapters.flatMap(({ beats }) =>
-    beats.flatMap((beat) => (beat.kind === 'draw' ? [beat] : [])),
-  );
-export const drawsFrom = (needs: Needs, kind: Draw['device']['kind']) =>
-  drawsOf(needs).filter(({ device }) => device.kind === kind);
+export const drawsFrom = ({ adventure }: Needs, kind: Draw['device']['kind']) =>
+  drawsOf(adventure).filter(({ device }) => device.kind === kind);
 
 /** Draws with a number die: the most that it shows. */
-export const numbersOf = (needs: Needs): readonly Readonly<{ sides: number; dice: number }>[] =>
-  drawsOf(needs).flatMap(({ amount }) => (amount.from === 'number die' ? [amount] : []));
+export const numbersOf = ({
+  adventure,
+}: Needs): readonly Readonly<{ sides: number; dice: number }>[] =>
+  drawsOf(adventure).flatMap(({ amount }) => (amount.from === 'number die' ? [amount] : []));
 
 export const pictureIn = (
   source: PackSource,

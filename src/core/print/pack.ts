@@ -1,6 +1,8 @@
 import { capital } from '../language/capital';
 import { kitListOf } from '../kit/kit-list';
 import type { Adventure } from '../model/adventure';
+import { beatsOf, hasBeats } from '../model/beats-of';
+import { titleOf } from '../model/title';
 import type { Draw } from '../model/beat';
 import { partsOfBeat } from '../model/beat-parts';
 import { calledIn, moveBookOf } from '../moves/move-book';
@@ -16,7 +18,7 @@ import { drawRoom } from './room-sheet';
 import { Sheet } from './sheet';
 import { drawSpotSigns } from './spot-signs';
 import { drawStickers } from './stickers';
-import { cautionsText, kitText, noteHomeText, runSheetText, scriptText, titleOf } from './texts';
+import { cautionsText, kitText, noteHomeText, runSheetText, scriptText } from './texts';
 import { drawWheel, drawWheelBase } from './wheel';
 
 export const PACK_PARTS = [
@@ -41,7 +43,7 @@ export type PackPartId = (typeof PACK_PARTS)[number];
 export type PackPart = Readonly<{ id: PackPartId }> &
   (Readonly<{ text: PrintText }> | Readonly<{ sheets: readonly Sheet[] }>);
 
-const hasBeats = ({ adventure }: Needs) => adventure.chapters.some(({ beats }) => beats.length > 0);
+const isWritten = ({ adventure }: Needs) => hasBeats(adventure);
 
 /** Cubes are folded; of other dice a wheel with as many sectors is made. */
 const CUBE = 6;
@@ -117,9 +119,7 @@ function wheels(source: PackSource): Sheet[] {
 function stickers(source: PackSource): Sheet[] {
   const sheet = newSheetOf(source)();
   const book = moveBookOf(source.adventure);
-  const parts = source.adventure.chapters.flatMap(({ beats }) =>
-    beats.flatMap((beat) => partsOfBeat(beat)),
-  );
+  const parts = beatsOf(source.adventure).flatMap((beat) => partsOfBeat(beat));
   const pictures = [...new Set(parts.map((part) => pictureIn(source, book, part)))];
   drawStickers(sheet, pictures, titleOf(source.adventure));
   return [sheet];
@@ -142,19 +142,19 @@ const cards = (of: (source: PackSource) => readonly Card[]) => (source: PackSour
 /** One line a part. */
 const MAKERS: Readonly<Record<PackPartId, Maker>> = {
   'run-sheet': {
-    applies: hasBeats,
+    applies: isWritten,
     make: ({ adventure, schedule }) => ({ text: runSheetText(adventure, schedule) }),
   },
   script: {
-    applies: hasBeats,
+    applies: isWritten,
     make: ({ adventure, schedule }) => ({ text: scriptText(adventure, schedule) }),
   },
   kit: {
     applies: ({ adventure }) => kitListOf(adventure, adventure.setting).length > 0,
     make: ({ adventure }) => ({ text: kitText(adventure) }),
   },
-  cautions: { applies: hasBeats, make: ({ adventure }) => ({ text: cautionsText(adventure) }) },
-  room: { applies: hasBeats, make: (source) => ({ sheets: room(source) }) },
+  cautions: { applies: isWritten, make: ({ adventure }) => ({ text: cautionsText(adventure) }) },
+  room: { applies: isWritten, make: (source) => ({ sheets: room(source) }) },
   'move-cards': {
     applies: ({ adventure }) => movesUsed(adventure).length > 0,
     make: cards(moveCards),
@@ -180,8 +180,8 @@ const MAKERS: Readonly<Record<PackPartId, Maker>> = {
       sheets: drawSpotSigns(calledPlaces(source.adventure), newSheetOf(source)),
     }),
   },
-  'note-home': { applies: hasBeats, make: ({ adventure }) => ({ text: noteHomeText(adventure) }) },
-  stickers: { applies: hasBeats, make: (source) => ({ sheets: stickers(source) }) },
+  'note-home': { applies: isWritten, make: ({ adventure }) => ({ text: noteHomeText(adventure) }) },
+  stickers: { applies: isWritten, make: (source) => ({ sheets: stickers(source) }) },
 };
 
 /** The parts that there is something to print for, in the order in which they are printed. */

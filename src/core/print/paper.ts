@@ -8,7 +8,8 @@ export type Paper = keyof typeof PAPERS;
 /** Most printers leave this much blank at each edge. Common practice. */
 export const PRINTER_EDGE_MM = 5;
 
-export const POINTS_PER_MM = 72 / 25.4;
+/** Millimetres in points, of which there are 72 to an inch. */
+export const points = (mm: number) => (mm * 72) / 25.4;
 
 export type Box = Readonly<{ x: number; y: number; width: number; height: number }>;
 

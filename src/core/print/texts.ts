@@ -4,6 +4,7 @@ import { isShort, kitInWords, kitListOf } from '../kit/kit-list';
 import { capital } from '../language/capital';
 import { clockOf, lengthInWords } from '../language/clock';
 import type { Adventure, Chapter } from '../model/adventure';
+import { titleOf } from '../model/title';
 import { childrenIn } from '../model/setting';
 import { movesUsed } from '../moves/needs';
 import type { Schedule } from '../schedule/unroll';
@@ -21,12 +22,8 @@ import {
   type Run,
 } from './document';
 
-/** What an adventure goes by where it has no title yet. */
-export const titleOf = ({ title }: Pick<Adventure, 'title'>) =>
-  title.trim() || 'Untitled adventure';
-
 /** Ages, group, place and length, in one line. */
-export function factsLine({ setting }: Adventure, { totalSeconds }: Schedule): string {
+function factsLine({ setting }: Adventure, { totalSeconds }: Schedule): string {
   const { ages, group, place, slotSeconds } = setting;
   return [
     ages.from === ages.to ? `age ${ages.from}` : `ages ${ages.from} to ${ages.to}`,
@@ -112,11 +109,10 @@ export function scriptText(adventure: Adventure, schedule: Schedule): PrintText 
 
 /** What to gather, with a box to tick each off. */
 export function kitText(adventure: Adventure): PrintText {
-  const lines = kitListOf(adventure, adventure.setting);
   return {
     title: `To gather: ${titleOf(adventure)}`,
-    under: lines.length === 0 ? ['Nothing: children, and the floor.'] : [],
-    blocks: lines.map((one) =>
+    under: [],
+    blocks: kitListOf(adventure, adventure.setting).map((one) =>
       tick(
         strong(kitInWords(one)),
         soft(` for ${one.uses.join(', ')}`),

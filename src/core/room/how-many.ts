@@ -1,4 +1,5 @@
 import type { Adventure } from '../model/adventure';
+import { drawsOf } from '../model/beats-of';
 import type { Move } from '../model/move';
 import { childrenIn, type Setting } from '../model/setting';
 import { clearFloor, FINISH_BEFORE_WALL_METRES } from './spots';
@@ -64,10 +65,6 @@ export function crowdingOf(
 
 /** Called spots that want a mark on the floor: the most that one beat has. */
 export function spotsNeeded(adventure: Adventure): number {
-  const counts = adventure.chapters.flatMap(({ beats }) =>
-    beats.map((beat) =>
-      beat.kind === 'draw' && beat.device.kind === 'calls' ? beat.entries.length : 0,
-    ),
-  );
-  return Math.max(0, ...counts);
+  const calls = drawsOf(adventure).filter(({ device }) => device.kind === 'calls');
+  return Math.max(0, ...calls.map(({ entries }) => entries.length));
 }

@@ -1,4 +1,5 @@
 import type { Adventure } from '../model/adventure';
+import { drawsOf } from '../model/beats-of';
 import { childrenIn, WALLS, type RoomMark, type Setting, type Wall } from '../model/setting';
 import { movesUsed } from '../moves/needs';
 import { atOnce, SPOT_METRES } from './how-many';
@@ -43,13 +44,11 @@ export type RoomPlan = Readonly<{
 /** The names of the places that are called, each once, in the order of the script. */
 export function calledPlaces(adventure: Pick<Adventure, 'chapters'>): readonly string[] {
   const names = new Map<string, string>();
-  for (const { beats } of adventure.chapters) {
-    for (const beat of beats) {
-      if (beat.kind !== 'draw' || beat.device.kind !== 'calls') continue;
-      for (const { label } of beat.entries) {
-        const name = label.trim();
-        if (name && !names.has(name.toLowerCase())) names.set(name.toLowerCase(), name);
-      }
+  for (const { device, entries } of drawsOf(adventure)) {
+    if (device.kind !== 'calls') continue;
+    for (const { label } of entries) {
+      const name = label.trim();
+      if (name && !names.has(name.toLowerCase())) names.set(name.toLowerCase(), name);
     }
   }
   return [...names.values()];

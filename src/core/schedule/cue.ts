@@ -64,6 +64,11 @@ export function isWork({ kind }: Pick<Cue, 'kind'>): boolean {
   return kind === 'work' || kind === 'hold';
 }
 
+/** Work whose reps or steps are counted, not seconds or metres. */
+export function isCountedWork({ kind, doing }: Pick<Cue, 'kind' | 'doing'>): boolean {
+  return kind === 'work' && doing !== null && doing.secondsPerCount > 0;
+}
+
 /** The end of a cue, in seconds from the start of the session. */
 export function cueEndSeconds(cue: Cue): number {
   return cue.startSeconds + cue.lengthSeconds;

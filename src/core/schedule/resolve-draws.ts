@@ -1,6 +1,7 @@
 import { seededRandom, seedFor } from '../chance/random';
 import { resolveBeat, type ResolvedDraw, type TypedOutcome } from '../chance/resolve';
 import type { Adventure } from '../model/adventure';
+import { drawsOf } from '../model/beats-of';
 import type { Setting } from '../model/setting';
 import { moveBookOf } from '../moves/move-book';
 import { measureDraws } from './draw-cues';
@@ -26,16 +27,13 @@ export function resolveDraws(
 ): Draws {
   const draws = new Map<string, readonly ResolvedDraw[]>();
   const book = moveBookOf(adventure);
-  for (const { beats } of adventure.chapters) {
-    for (const beat of beats) {
-      if (beat.kind !== 'draw') continue;
-      const anew = seed !== null && beat.drawn === 'live';
-      const random = seededRandom(anew ? seedFor(seed, beat.id) : beat.seed);
-      const measure = measureDraws({ adventure, setting, pace, book }, beat);
-      const byTime = beat.rules.stop.after === 'seconds';
-      const length = byTime ? (draw: ResolvedDraw) => measure(draw).seconds : () => 0;
-      draws.set(beat.id, resolveBeat(beat, random, length, typed.get(beat.id)));
-    }
+  for (const beat of drawsOf(adventure)) {
+    const anew = seed !== null && beat.drawn === 'live';
+    const random = seededRandom(anew ? seedFor(seed, beat.id) : beat.seed);
+    const measure = measureDraws({ adventure, setting, pace, book }, beat);
+    const byTime = beat.rules.stop.after === 'seconds';
+    const length = byTime ? (draw: ResolvedDraw) => measure(draw).seconds : () => 0;
+    draws.set(beat.id, resolveBeat(beat, random, length, typed.get(beat.id)));
   }
   return draws;
 }

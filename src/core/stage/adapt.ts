@@ -1,5 +1,6 @@
 import { fit } from '../fit/fit';
 import type { Adventure } from '../model/adventure';
+import { beatsOf } from '../model/beats-of';
 import { isCounted } from '../model/dose';
 import type { Move } from '../model/move';
 import { moveBookOf, moveIn, type MoveBook } from '../moves/move-book';
@@ -11,6 +12,7 @@ import { unroll, type Schedule } from '../schedule/unroll';
 import { ADAPTATIONS, type Adaptation, type AdaptationKind } from './adaptation';
 import type { DrawContext } from '../schedule/draw-cues';
 import type { Draws } from '../schedule/resolve-draws';
+import { freshId, inserted, replaced, retimed } from './cue-list';
 
 /** The way as it is led: the script, what was drawn, and the cues that come of them. */
 export type LedWay = Readonly<{
@@ -25,32 +27,6 @@ const MORE_SECONDS = 10;
 const REST_SECONDS = 15;
 /** Less than this there is no fitting into. */
 const LEAST_FIT_SECONDS = 10;
-
-/** Cues laid end to end again from `from` on, in whole milliseconds. */
-function retimed(cues: readonly Cue[], from: number): readonly Cue[] {
-  let startMs = Math.round((from === 0 ? 0 : cueEndSeconds(cues[from - 1]!)) * 1000);
-  return cues.map((cue, n) => {
-    if (n < from) return cue;
-    const lengthMs = Math.round(cue.lengthSeconds * 1000);
-    const laid = { ...cue, startSeconds: startMs / 1000, lengthSeconds: lengthMs / 1000 };
-    startMs += lengthMs;
-    return laid;
-  });
-}
-
-/** An id that no cue has yet. */
-function freshId(cues: readonly Cue[], id: string): string {
-  for (let n = 1; ; n += 1) {
-    const fresh = `${id}~${n}`;
-    if (!cues.some((cue) => cue.id === fresh)) return fresh;
-  }
-}
-
-function inserted(cues: readonly Cue[], after: number, more: readonly Cue[]): readonly Cue[] {
-  const fresh: Cue[] = [];
-  for (const cue of more) fresh.push({ ...cue, id: freshId([...cues, ...fresh], cue.id) });
-  return retimed([...cues.slice(0, after + 1), ...fresh, ...cues.slice(after + 1)], after + 1);
-}
 
 const isSamePart = (cue: Cue, doing: Doing) =>
   cue.doing?.part === doing.part && cue.doing.round.n >= doing.round.n;
@@ -173,16 +149,16 @@ function shortened(way: LedWay, index: number, seconds: number): LedWay | null {
   const { adventure, setting, pace } = context;
   const here = cues[index]!.beatId;
   const end = cues.findLastIndex(({ beatId }) => beatId === here);
-  const order = adventure.chapters.flatMap(({ beats }) => beats.map(({ id }) => id));
+  if (end === cues.length - 1) return null;
+  const order = beatsOf(adventure).map(({ id }) => id);
   const later = new Set(order.slice(order.indexOf(here) + 1));
-  const only = (wanted: (id: string) => boolean): Adventure => ({
+  const rest: Adventure = {
     ...adventure,
     chapters: adventure.chapters.map((one) => ({
       ...one,
-      beats: one.beats.filter(({ id }) => wanted(id)),
+      beats: one.beats.filter(({ id }) => later.has(id)),
     })),
-  });
-  const rest = only((id) => later.has(id));
+  };
   const left = cueEndSeconds(cues[end]!) - cues[index]!.startSeconds;
   const into = (wish: number): LedWay => {
     const fitted = fit(rest, setting, pace, { seconds: wish }).adventure;
@@ -201,7 +177,6 @@ function shortened(way: LedWay, index: number, seconds: number): LedWay | null {
       cues: retimed([...cues.slice(0, end + 1), ...ahead], end + 1),
     };
   };
-  if (end === cues.length - 1) return null;
   const wish = Math.max(LEAST_FIT_SECONDS, Math.round(seconds - left));
   const first = into(wish);
   // Getting from this beat to the next takes its time too, which the rest by itself does not know.
@@ -262,12 +237,7 @@ export function adapt(
         (amount * (cue.lengthSeconds + MORE_SECONDS)) / cue.lengthSeconds,
         0,
       );
-      return take(
-        retimed(
-          cues.map((one, n) => (n === index ? longer : one)),
-          index,
-        ),
-      );
+      return take(replaced(cues, index, longer));
     }
     case 'again':
       return take(again(cues, index));
@@ -278,12 +248,7 @@ export function adapt(
         return take(inserted(cues, index, [restCue(cue, 'rest', REST_SECONDS)]));
       }
       const longer = { ...cue, lengthSeconds: cue.lengthSeconds + REST_SECONDS };
-      return take(
-        retimed(
-          cues.map((one, n) => (n === index ? longer : one)),
-          index,
-        ),
-      );
+      return take(replaced(cues, index, longer));
     }
     case 'sit out':
       // Nobody else's time changes: it is only for the log.

@@ -1,4 +1,4 @@
-import type { Cue } from '../schedule/cue';
+import { isCountedWork, type Cue } from '../schedule/cue';
 import { callsOf } from './calls';
 
 /** Talking, showing and throwing take the time that they take. */
@@ -7,17 +7,28 @@ const UNCOUNTED: ReadonlySet<Cue['kind']> = new Set(['say', 'ask', 'show', 'draw
 /** Counts are given to the millisecond's fraction: a rep that begins now has begun. */
 const EPSILON_SECONDS = 1e-6;
 
+/** The rep that is being done, from 1. */
+function nthAt({ doing }: Cue, intoSeconds: number): number {
+  const { amount, secondsPerCount } = doing!;
+  return Math.min(amount, Math.floor(intoSeconds / secondsPerCount + EPSILON_SECONDS) + 1);
+}
+
+/** How full the ring round the count is, 0 to 1: it fills rep by rep, or runs out with the time. */
+export function shareAt(cue: Cue, intoSeconds: number): number {
+  if (isCountedWork(cue)) return nthAt(cue, intoSeconds) / cue.doing!.amount;
+  return cue.lengthSeconds > 0 ? 1 - intoSeconds / cue.lengthSeconds : 0;
+}
+
 /**
  * What the leader counts `intoSeconds` into a cue: for reps and steps the one being done (on from
  * 1, or back from the last), for timed work, holds, rests and drinks the whole seconds left, for
  * everything else nothing.
  */
 export function countAt(cue: Cue, intoSeconds: number): number | null {
-  const { doing } = cue;
-  if (cue.kind === 'work' && doing && doing.secondsPerCount > 0) {
-    const begun = Math.floor(intoSeconds / doing.secondsPerCount + EPSILON_SECONDS);
-    const nth = Math.min(doing.amount, begun + 1);
-    return doing.count === 'back' ? doing.amount - nth + 1 : nth;
+  if (isCountedWork(cue)) {
+    const nth = nthAt(cue, intoSeconds);
+    const { amount, count } = cue.doing!;
+    return count === 'back' ? amount - nth + 1 : nth;
   }
   if (UNCOUNTED.has(cue.kind)) return null;
   return Math.max(0, Math.ceil(cue.lengthSeconds - intoSeconds - EPSILON_SECONDS));
@@ -38,7 +49,7 @@ function ticksFrom(start: number, every: number, times: number, sound: Tick['sou
 
 /** Every sound of a cue, in order: the n-th at start + n x interval, never summed up. */
 export function ticksOf(cue: Cue): readonly Tick[] {
-  const { kind, lengthSeconds, doing } = cue;
+  const { kind, lengthSeconds } = cue;
   const whole = Math.floor(lengthSeconds);
   switch (kind) {
     case 'count-in':
@@ -51,8 +62,8 @@ export function ticksOf(cue: Cue): readonly Tick[] {
     case 'work':
     case 'hold': {
       const go: Tick = { intoSeconds: 0, sound: 'go' };
-      if (doing && doing.secondsPerCount > 0 && kind === 'work') {
-        const { amount, secondsPerCount } = doing;
+      if (isCountedWork(cue)) {
+        const { amount, secondsPerCount } = cue.doing!;
         return [go, ...ticksFrom(secondsPerCount, secondsPerCount, Math.ceil(amount) - 1, 'count')];
       }
       const last = Math.min(LAST_SECONDS, Math.max(0, whole - 1));

@@ -1,4 +1,4 @@
-import { cueEndSeconds, type Cue } from '../schedule/cue';
+import { cueEndSeconds, isCountedWork, type Cue } from '../schedule/cue';
 
 /*
  * Leading a session: a pure machine that is told the time. The place on the schedule is kept as
@@ -31,8 +31,8 @@ export type CountsMode = (typeof COUNTS_MODES)[number];
 export type Waits = Readonly<{ lines: LinesMode; holds: HoldsMode; counts: CountsMode }>;
 
 /** Reps that are counted by taps, where the leader counts so. */
-export function isTapped({ counts }: Pick<Waits, 'counts'>, { kind, doing }: Cue): boolean {
-  return counts === 'taps' && kind === 'work' && doing !== null && doing.secondsPerCount > 0;
+export function isTapped({ counts }: Pick<Waits, 'counts'>, cue: Cue): boolean {
+  return counts === 'taps' && isCountedWork(cue);
 }
 
 export type Leading = Waits &

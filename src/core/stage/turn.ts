@@ -1,4 +1,5 @@
 import type { Adventure } from '../model/adventure';
+import { drawsOf } from '../model/beats-of';
 import type { Cue, Nth } from '../schedule/cue';
 
 /**
@@ -8,11 +9,7 @@ import type { Cue, Nth } from '../schedule/cue';
  */
 export function turnAt(adventure: Adventure, cues: readonly Cue[], index: number): Nth | null {
   const inTurn = new Set(
-    adventure.chapters.flatMap(({ beats }) =>
-      beats.flatMap((beat) =>
-        beat.kind === 'draw' && beat.rules.turns === 'children' ? [beat.id] : [],
-      ),
-    ),
+    drawsOf(adventure).flatMap(({ id, rules }) => (rules.turns === 'children' ? [id] : [])),
   );
   const here = cues[index];
   if (!here || !inTurn.has(here.beatId)) return null;

@@ -29,7 +29,7 @@
       });
       const { bytes } = await result;
       const { mediaType } = FILE_FORMATS[format];
-      download(fileNameOf(adventure, format), mediaType, new Uint8Array(bytes));
+      download(fileNameOf(adventure, format), mediaType, bytes);
     } catch (reason) {
       notices.say(
         `The file could not be written: ${reason instanceof Error ? reason.message : String(reason)}`,

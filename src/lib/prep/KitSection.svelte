@@ -74,6 +74,21 @@
   };
 </script>
 
+<!-- A word of the story that is never left empty. -->
+{#snippet word(label: string, most: number, value: string, change: (text: string) => void)}
+  <input
+    class="inline-word"
+    aria-label={label}
+    maxlength={most}
+    {value}
+    onchange={(event) => {
+      const text = event.currentTarget.value.trim();
+      if (text) change(text);
+      else event.currentTarget.value = value;
+    }}
+  />
+{/snippet}
+
 <section aria-labelledby="kit-title">
   <h2 id="kit-title" class="text-xl">To gather</h2>
   {#if lines.length === 0}
@@ -117,30 +132,10 @@
   <ul class="leading-9">
     {#each adventure.props as prop, n (n)}
       <li class="flex flex-wrap items-baseline gap-x-2">
-        The
-        <input
-          class="inline-word"
-          aria-label="Thing {n + 1}"
-          maxlength="80"
-          value={prop.thing}
-          onchange={(event) => {
-            const thing = event.currentTarget.value.trim();
-            if (thing) setProp(n, { thing });
-            else event.currentTarget.value = prop.thing;
-          }}
-        />
-        is
-        <input
-          class="inline-word"
-          aria-label="What thing {n + 1} stands for"
-          maxlength="120"
-          value={prop.standsFor}
-          onchange={(event) => {
-            const standsFor = event.currentTarget.value.trim();
-            if (standsFor) setProp(n, { standsFor });
-            else event.currentTarget.value = prop.standsFor;
-          }}
-        />
+        The {@render word(`Thing ${n + 1}`, 80, prop.thing, (thing) => setProp(n, { thing }))} is
+        {@render word(`What thing ${n + 1} stands for`, 120, prop.standsFor, (standsFor) =>
+          setProp(n, { standsFor }),
+        )}
         <button
           type="button"
           class="btn-quiet px-2! py-1!"

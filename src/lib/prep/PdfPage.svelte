@@ -8,6 +8,7 @@
   /** Pixels of a picture for each of the page's points: sharp on a dense screen. */
   const SHARPNESS = 1.6;
 
+  const page = $derived(pdf.getPage(n));
   let canvas: HTMLCanvasElement | undefined = $state();
   let words = $state('');
   let ratio = $state(1 / Math.SQRT2);
@@ -15,9 +16,8 @@
   // Words are there for those who listen, whether the picture is in sight or not.
   $effect(() => {
     let gone = false;
-    void pdf
-      .getPage(n)
-      .then((page) => page.getTextContent())
+    void page
+      .then((one) => one.getTextContent())
       .then(({ items }) => {
         const said = items.map((item) => ('str' in item ? item.str : '')).join(' ');
         if (!gone) words = said.replace(/\s+/gu, ' ');
@@ -29,18 +29,18 @@
   });
 
   $effect(() => {
-    const [target, source, number] = [canvas, pdf, n];
+    const [target, source] = [canvas, page];
     if (!target) return;
     let gone = false;
     const draw = async () => {
-      const page = await source.getPage(number);
-      const viewport = page.getViewport({ scale: SHARPNESS });
+      const one = await source;
+      const viewport = one.getViewport({ scale: SHARPNESS });
       const context = target.getContext('2d');
       if (gone || !context) return;
       ratio = viewport.width / viewport.height;
       target.width = viewport.width;
       target.height = viewport.height;
-      await page.render({ canvasContext: context, viewport }).promise;
+      await one.render({ canvasContext: context, viewport }).promise;
     };
     const sight = new IntersectionObserver(
       (seen) => {

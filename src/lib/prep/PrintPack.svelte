@@ -1,6 +1,13 @@
 <!-- The print pack: what is to be in it, and its pages as they will come out of the printer. -->
 <script lang="ts">
-  import { fileNameOf, FILE_FORMATS, packPartsFor, type Adventure, type PackPartId } from '$core';
+  import {
+    fileNameOf,
+    FILE_FORMATS,
+    packPartsFor,
+    type Adventure,
+    type PackPartId,
+    titleOf,
+  } from '$core';
   import type { FileChoices } from '$core/files';
   import Download from '@lucide/svelte/icons/download';
   import Printer from '@lucide/svelte/icons/printer';
@@ -68,10 +75,9 @@
     const others = left.filter((one) => one !== id);
     void preferences.change({ notPrinted: wanted ? others : [...others, id] });
   }
-  const blobOf = (bytes: Uint8Array) =>
-    new Blob([new Uint8Array(bytes)], { type: FILE_FORMATS.pdf.mediaType });
   function openPages({ bytes }: Made) {
-    const address = URL.createObjectURL(blobOf(bytes));
+    const { mediaType } = FILE_FORMATS.pdf;
+    const address = URL.createObjectURL(new Blob([new Uint8Array(bytes)], { type: mediaType }));
     window.open(address, '_blank');
     // The new tab has read it by then.
     setTimeout(() => URL.revokeObjectURL(address), 60_000);
@@ -136,7 +142,7 @@
           class="btn-quiet"
           disabled={share !== null}
           onclick={() =>
-            download(fileNameOf(adventure, 'pdf'), FILE_FORMATS.pdf.mediaType, blobOf(ready.bytes))}
+            download(fileNameOf(adventure, 'pdf'), FILE_FORMATS.pdf.mediaType, ready.bytes)}
         >
           <Download size={18} aria-hidden="true" />Save the PDF
         </button>
@@ -169,7 +175,7 @@
       {@const { pdf } = made}
       <div class={['pages mt-5', share !== null && 'opacity-60']}>
         {#each Array.from({ length: pdf.numPages }, (_, n) => n + 1) as n (n)}
-          <PdfPage {pdf} {n} title={adventure.title || 'Untitled adventure'} />
+          <PdfPage {pdf} {n} title={titleOf(adventure)} />
         {/each}
       </div>
     {/if}

@@ -1,6 +1,15 @@
 <!-- The room from above, to scale: marks are dragged, or moved with the arrow keys. -->
 <script lang="ts">
-  import { lengthIn, putMark, roomPlan, WALLS, type PlanMark, type Spot, type Wall } from '$core';
+  import {
+    lengthIn,
+    putMark,
+    roomPlan,
+    WALLS,
+    type PlanMark,
+    type Setting,
+    type Spot,
+    type Wall,
+  } from '$core';
   import type { Draft } from '$lib/store/draft.svelte';
   import { preferences } from '$lib/store/preferences.svelte';
   import InlineLength from '$lib/ui/InlineLength.svelte';
@@ -52,25 +61,15 @@
     event.preventDefault();
     move(one, { xMetres: one.at.xMetres + by[0]!, yMetres: one.at.yMetres + by[1]! });
   }
+  const setRoom = (change: Partial<Setting['room']>, key: string | null = null) =>
+    draft.edit((now) => {
+      const { setting } = now;
+      return { ...now, setting: { ...setting, room: { ...setting.room, ...change } } };
+    }, key);
   const setNoGo = (wall: Wall, metres: number) =>
-    draft.edit(
-      (now) => ({
-        ...now,
-        setting: {
-          ...now.setting,
-          room: {
-            ...now.setting.room,
-            noGoMetres: { ...now.setting.room.noGoMetres, [wall]: metres },
-          },
-        },
-      }),
-      `no go ${wall}`,
-    );
+    setRoom({ noGoMetres: { ...setting.room.noGoMetres, [wall]: metres } }, `no go ${wall}`);
   function unmove() {
-    draft.edit((now) => ({
-      ...now,
-      setting: { ...now.setting, room: { ...now.setting.room, marks: [] } },
-    }));
+    setRoom({ marks: [] });
     draft.closeStep();
   }
   const strips = $derived(

@@ -25,8 +25,14 @@ export function refuse(problems: readonly Problem[], status?: number): Response 
   );
 }
 
-function refuseWith(status: number, code: string, message: string): Response {
-  return json({ error: { code, message, path: [] } }, { status });
+/** An answer that says one thing that is wrong, in words of its own. */
+export function refuseWith(
+  status: number,
+  code: string,
+  message: string,
+  path: readonly string[] = [],
+): Response {
+  return json({ error: { code, message, path } }, { status });
 }
 
 /**

@@ -3,6 +3,7 @@ import {
   drawSchema,
   INKS,
   LENGTH_UNITS,
+  LOCAL_TIME,
   MOODS,
   moveSchema,
   PACK_PARTS,
@@ -68,8 +69,5 @@ export const exportRequestSchema = checkRequestSchema.extend({
   ink: z.enum(INKS).default('colour'),
   parts: z.array(z.enum(PACK_PARTS)).default([...PACK_PARTS]),
   unit: z.enum(LENGTH_UNITS).default('metres'),
-  startsAt: z
-    .string()
-    .regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/u)
-    .optional(),
+  startsAt: z.string().regex(LOCAL_TIME).optional(),
 });

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { clockOf, unroll } from '$core';
+  import { clockOf, unroll, titleOf } from '$core';
   import { resolve } from '$app/paths';
   import { formatDistanceToNow } from 'date-fns';
   import Copy from '@lucide/svelte/icons/copy';
@@ -20,7 +20,7 @@
 
   const adventure = $derived(record.document);
   const schedule = $derived(unroll(adventure, adventure.setting, preferences.pace));
-  const title = $derived(adventure.title || 'Untitled adventure');
+  const title = $derived(titleOf(adventure));
   const ages = $derived(adventure.setting.ages);
   const about = $derived(
     [

@@ -1,12 +1,12 @@
 <!-- One thing at a time, huge. -->
 <script lang="ts">
-  import { callAt, type Cue, type Move } from '$core';
+  import { callAt, isCountedWork, type Cue, type Move } from '$core';
   import type { Snippet } from 'svelte';
   import { pictureFor, SIGNS } from '$lib/pictures/pictures';
   import PictureSvg from '$lib/pictures/PictureSvg.svelte';
   import { fitText } from '$lib/ui/fit-text';
   import CountRing from './CountRing.svelte';
-  import { cueWords, sideWords } from './cue-words';
+  import { cueWords, sideOf } from './cue-words';
   import Pips from './Pips.svelte';
   import SideSign from './SideSign.svelte';
 
@@ -15,8 +15,10 @@
     move: Move | null;
     count: number | null;
     into: number;
-    /** Reps tapped so far, where the leader counts by taps. */
-    taps?: number | null;
+    /** How full the ring round the count is, 0 to 1. */
+    share: number;
+    /** The leader counts by taps, here. */
+    tapped: boolean;
     ontap?: () => void;
     mirror: boolean;
     waiting: boolean;
@@ -34,7 +36,8 @@
     move,
     count,
     into,
-    taps = null,
+    share,
+    tapped,
     ontap,
     mirror,
     waiting,
@@ -52,7 +55,7 @@
       ? call
         ? CALL_WORDS[call]
         : words.over
-      : taps !== null
+      : tapped
         ? words.over
         : cue.kind === 'count-in'
           ? 'Press when everybody is in'
@@ -60,10 +63,8 @@
   );
   const doing = $derived(cue.doing);
   const spoken = $derived(cue.kind === 'say' || cue.kind === 'ask');
-  const counted = $derived(cue.kind === 'work' && doing && doing.secondsPerCount > 0);
-  const side = $derived(
-    doing && cue.kind !== 'rest' && cue.kind !== 'show' ? sideWords(doing.side, mirror) : null,
-  );
+  const of = $derived(isCountedWork(cue) ? (doing?.amount ?? null) : null);
+  const side = $derived(sideOf(cue, mirror));
   const picture = $derived(
     cue.kind === 'drink'
       ? SIGNS.drink
@@ -71,13 +72,6 @@
         ? null
         : pictureFor(doing.picture, move),
   );
-  /** Counts fill rep by rep, time runs out. */
-  const share = $derived.by(() => {
-    if (taps !== null && doing) return taps / doing.amount;
-    if (counted && doing)
-      return Math.min(1, (Math.floor(into / doing.secondsPerCount + 1e-6) + 1) / doing.amount);
-    return 1 - into / cue.lengthSeconds;
-  });
 </script>
 
 <div class="scene" data-cue={cue.kind}>
@@ -113,11 +107,11 @@
     </div>
     {#if count !== null}
       <div class="flex min-h-0 items-center justify-center">
-        {#if taps === null}
-          <CountRing {count} of={counted && doing ? doing.amount : null} {share} />
+        {#if !tapped}
+          <CountRing {count} {of} {share} />
         {:else}
           <button type="button" class="h-full" aria-label="Count one" onclick={ontap}>
-            <CountRing {count} of={doing?.amount ?? null} {share} />
+            <CountRing {count} {of} {share} />
           </button>
         {/if}
       </div>

@@ -11,6 +11,7 @@
     type HoldsMode,
     type LinesMode,
     type Schedule,
+    titleOf,
   } from '$core';
   import { resolve } from '$app/paths';
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
@@ -65,7 +66,7 @@
   <a class="-ml-3 btn-quiet text-lg" href={resolve('/desk/[id]', { id: adventure.id })}>
     <ArrowLeft size={22} aria-hidden="true" />Desk
   </a>
-  <h1 class="mt-4 text-6xl font-extrabold">{adventure.title || 'Untitled adventure'}</h1>
+  <h1 class="mt-4 text-6xl font-extrabold">{titleOf(adventure)}</h1>
   {#if empty}
     <p class="mt-6 text-2xl">
       There is nothing to lead yet. Write a line or a move on the Desk first.

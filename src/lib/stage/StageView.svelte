@@ -9,6 +9,7 @@
     type Beat,
     type Cue,
     type TypedOutcome,
+    titleOf,
   } from '$core';
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
   import ArrowRight from '@lucide/svelte/icons/arrow-right';
@@ -99,7 +100,7 @@
 </script>
 
 <main class="stage">
-  <h1 class="sr-only">{session.adventure.title || 'Untitled adventure'}, on the Stage</h1>
+  <h1 class="sr-only">{titleOf(session.adventure)}, on the Stage</h1>
   <header class="flex items-center justify-between gap-6 text-xl">
     <p class="tabular">
       <span class="font-heading text-3xl font-extrabold" data-remaining>
@@ -131,7 +132,8 @@
       {move}
       count={session.count}
       into={session.into}
-      taps={session.tapped ? session.taps : null}
+      share={session.share}
+      tapped={session.tapped}
       ontap={() => session.tapOrNext()}
       mirror={session.adventure.setting.mirror ?? true}
       waiting={session.status === 'waiting'}

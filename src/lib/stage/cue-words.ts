@@ -67,6 +67,11 @@ export function sideWords(side: Side, mirror: boolean): SideWords | null {
   return { say: side, move: mirror ? other : side };
 }
 
+/** The side that counts at a cue, as it is said and moved; null where it does not matter. */
+export function sideOf({ kind, doing }: Cue, mirror: boolean): SideWords | null {
+  return doing && kind !== 'rest' && kind !== 'show' ? sideWords(doing.side, mirror) : null;
+}
+
 /**
  * What comes next, in a few words: the first cue after this one that is about something else. What a
  * draw will bring is not told before it is drawn, where it is secret.

@@ -10,7 +10,7 @@ import {
 } from '$core';
 import { arrupDb } from '$lib/store/db';
 import { newSeed } from '$lib/store/new-id';
-import type { Replan } from './stage.svelte';
+import type { Replan } from './stage-world';
 
 /** A session left this long ago can be carried on; after that it is over. */
 const CARRY_ON_HOURS = 6;

@@ -3,7 +3,6 @@ import {
   adaptAll,
   adaptationsAt,
   back,
-  chaptersOf,
   countAt,
   counts,
   drawOf,
@@ -11,11 +10,9 @@ import {
   finish,
   go,
   isTapped,
-  moveBookOf,
   NO_DEBRIEF,
   next,
   pause,
-  plannedCues,
   prepareLeading,
   replan,
   restoreLeading,
@@ -23,6 +20,7 @@ import {
   schedulePosition,
   scheduleOf,
   setLines,
+  shareAt,
   skipBeat,
   tick,
   upcomingTicks,
@@ -33,47 +31,23 @@ import {
   type Debrief,
   type DrawOnStage,
   type Leading,
-  type LedWay,
   type LinesMode,
   type ResolvedDraw,
   type Run,
-  type Schedule,
   type TypedDraws,
   type TypedOutcome,
   type Waits,
-  beatLabel,
+  type LedWay,
 } from '$core';
-import type { Clock } from './clock';
 import { StageMusic, type Player } from './music';
+import { newRun, StageLog } from './stage-log';
+import type { StageWorld } from './stage-world';
 import { LOOK_AHEAD_SECONDS, type StageSound } from './sound';
-
-/** What a session on the stage needs of the world outside. Tests pass in their own. */
-export type StageWorld = Readonly<{
-  clock: Clock;
-  speed: number;
-  /** The time of day, ISO 8601. */
-  today: () => string;
-  keep: (run: Run) => Promise<void>;
-  newRunId: () => string;
-  /** What live draws are made from. */
-  seed: number;
-  replan: Replan;
-}>;
-
-/** The way with what was typed from real dice, cards and wheels. */
-export type Replan = (typed: TypedDraws) => LedWay;
 
 /** What was said, without what was left open. */
 function onlySaid({ outcome, number }: TypedOutcome): Partial<TypedOutcome> {
   return { ...(outcome !== null && { outcome }), ...(number !== null && { number }) };
 }
-
-function typedForLog(typed: TypedDraws): NonNullable<Run['typed']> {
-  return Object.fromEntries([...typed].map(([id, list]) => [id, [...list]]));
-}
-
-/** The log is kept at every turn, and while nothing happens this often, in seconds. */
-const KEEP_EVERY_SECONDS = 1;
 
 /** A session being led: the machine in core, told the time by a clock and asked by the picture. */
 export class StageSession {
@@ -91,29 +65,24 @@ export class StageSession {
   readonly adventure: Adventure;
   /** The way as it is led, every change in it. */
   #way: LedWay;
-  #schedule: Schedule;
   // eslint-disable-next-line svelte/prefer-svelte-reactivity -- replaced as a whole
   #typed: TypedDraws = new Map();
   #adaptations: readonly Adaptation[] = [];
   #points = $state(0);
   #debrief = $state.raw<Debrief>(NO_DEBRIEF);
   readonly #world: StageWorld;
-  #run: Run | null = null;
-  #keptAt = -Infinity;
-  #keeping: Promise<void> = Promise.resolve();
+  readonly #log: StageLog;
 
   constructor(adventure: Adventure, waits: Waits, world: StageWorld) {
     this.adventure = adventure;
     this.#way = $state.raw(world.replan(this.#typed));
-    this.#schedule = $state.raw(scheduleOf(this.#way));
     this.#world = world;
+    this.#log = new StageLog(world);
     this.#leading = $state.raw(prepareLeading(this.#way.cues, waits));
     this.#now = world.clock.now();
   }
 
-  get schedule(): Schedule {
-    return this.#schedule;
-  }
+  readonly schedule = $derived.by(() => scheduleOf(this.#way));
 
   readonly status = $derived.by(() => this.#leading.status);
   readonly index = $derived.by(() => this.#leading.index);
@@ -131,9 +100,14 @@ export class StageSession {
     const of = this.cue.doing!.amount;
     return this.cue.doing!.count === 'back' ? of - this.taps : this.taps;
   });
+  /** How full the ring round the count is, 0 to 1. */
+  readonly share = $derived.by(() => {
+    if (!this.cue) return 0;
+    return this.tapped ? this.taps / this.cue.doing!.amount : shareAt(this.cue, this.into);
+  });
   readonly elapsed = $derived.by(() => elapsedSeconds(this.#leading, this.#now));
   /** Seconds that the rest of the plan takes. */
-  readonly remaining = $derived.by(() => this.#schedule.totalSeconds - this.position);
+  readonly remaining = $derived.by(() => this.schedule.totalSeconds - this.position);
   /** Seconds left of the slot when the rest goes as planned; below 0 the session runs over. */
   readonly spare = $derived.by(
     () => this.adventure.setting.slotSeconds - this.elapsed - this.remaining,
@@ -185,7 +159,7 @@ export class StageSession {
   savedByShortening(): number {
     if (!this.cue) return 0;
     const way = adapt(this.#way, this.#asked('shorten', this.cue));
-    return way ? Math.max(0, this.#schedule.totalSeconds - scheduleOf(way).totalSeconds) : 0;
+    return way ? Math.max(0, this.schedule.totalSeconds - scheduleOf(way).totalSeconds) : 0;
   }
 
   /** Makes a change where the session stands; false where it makes no sense there. */
@@ -216,7 +190,7 @@ export class StageSession {
 
   addPoints(points: number): void {
     this.#points = Math.max(0, this.#points + points);
-    if (this.#run) this.#keep(this.#world.clock.now());
+    this.#keep(this.#world.clock.now());
   }
 
   get debrief(): Debrief {
@@ -233,15 +207,14 @@ export class StageSession {
     const now = this.#world.clock.now();
     const leading = replan(tick(this.#leading, now), way.cues);
     this.#way = way;
-    this.#schedule = scheduleOf(way);
-    if (this.#run) this.#run = { ...this.#run, plan: plannedCues(way.cues) };
+    this.#log.plan(way.cues);
     this.sound?.hush();
     this.#become(leading, now);
     this.update();
   }
 
   get runId(): string | null {
-    return this.#run?.id ?? null;
+    return this.#log.id;
   }
 
   /** Called by the ticker: brings everything to the present. */
@@ -251,7 +224,7 @@ export class StageSession {
     this.#become(tick(this.#leading, now), now);
     this.sound?.plan(upcomingTicks(this.#leading, now, now + LOOK_AHEAD_SECONDS));
     if (this.withMusic) this.#music.update(this.#leading, now, this.sound);
-    if (this.#run && now - this.#keptAt >= KEEP_EVERY_SECONDS) this.#keep(now);
+    if (this.#log.isDue(now)) this.#keep(now);
   }
 
   go(): void {
@@ -308,15 +281,14 @@ export class StageSession {
     this.#points = run.points ?? 0;
     this.#debrief = run.debrief ?? NO_DEBRIEF;
     this.#way = adaptAll(this.#world.replan(this.#typed), this.#adaptations);
-    this.#schedule = scheduleOf(this.#way);
-    const { cues } = this.#schedule;
+    const { cues } = this.schedule;
     const was = run.plan[run.leading.index];
     const found = cues.findIndex((cue) => cue.id === was?.id);
     const index = found >= 0 ? found : run.leading.index;
     const into = run.leading.scheduleSeconds - (was?.startSeconds ?? 0);
     const scheduleSeconds = Math.max(0, (cues[index]?.startSeconds ?? 0) + into);
     this.#now = now;
-    this.#run = run;
+    this.#log.open(run);
     this.#leading = restoreLeading(
       cues,
       { ...run.leading, index, scheduleSeconds },
@@ -327,7 +299,7 @@ export class StageSession {
 
   /** Everything that is to be kept is kept when this resolves. */
   settled(): Promise<void> {
-    return this.#keeping;
+    return this.#log.settled();
   }
 
   #press(action: (leading: Leading, now: number) => Leading): void {
@@ -343,45 +315,17 @@ export class StageSession {
     if (leading === this.#leading) return;
     const begins = this.#leading.status === 'ready' && leading.status !== 'ready';
     this.#leading = leading;
-    if (begins) this.#run = this.#begin();
+    if (begins) this.#log.open(newRun(this.adventure, this.#way.cues, leading, now, this.#world));
     this.#keep(now);
   }
 
-  #begin(): Run {
-    const { adventure, schedule } = this;
-    const book = moveBookOf(adventure);
-    const beats = adventure.chapters.flatMap((chapter) => chapter.beats);
-    return {
-      id: this.#world.newRunId(),
-      adventureId: adventure.id,
-      title: adventure.title,
-      startedAt: this.#world.today(),
-      savedAt: this.#world.today(),
-      slotSeconds: adventure.setting.slotSeconds,
-      speed: this.#world.speed,
-      plan: plannedCues(schedule.cues),
-      labels: Object.fromEntries(beats.map((beat) => [beat.id, beatLabel(beat, book)])),
-      chapters: chaptersOf(adventure),
-      leading: saveLeading(this.#leading, this.#now),
-      note: '',
-      seed: this.#world.seed,
-    };
-  }
-
   #keep(now: number): void {
-    if (!this.#run) return;
-    this.#keptAt = now;
-    const leading = saveLeading(this.#leading, now);
-    this.#run = {
-      ...this.#run,
-      savedAt: this.#world.today(),
-      leading,
-      typed: typedForLog(this.#typed),
+    this.#log.keep(now, {
+      leading: saveLeading(this.#leading, now),
+      typed: this.#typed,
       adaptations: this.#adaptations,
       points: this.#points,
       debrief: this.#debrief,
-    };
-    const run = this.#run;
-    this.#keeping = this.#keeping.then(() => this.#world.keep(run)).catch(() => {});
+    });
   }
 }

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { compareRun, lengthInWords, type Run } from '$core';
+  import { compareRun, lengthInWords, type Run, titleOf } from '$core';
   import { resolve } from '$app/paths';
   import { format } from 'date-fns';
   import { arrupDb } from '$lib/store/db';
@@ -49,9 +49,7 @@
               <span class="text-soft">{format(run.startedAt, 'HH:mm')}</span>
             </span>
             <span>
-              <span class="block font-heading text-xl font-bold"
-                >{run.title || 'Untitled adventure'}</span
-              >
+              <span class="block font-heading text-xl font-bold">{titleOf(run)}</span>
               <span class="text-soft">{about(run)}</span>
               {#if run.note}<span class="block truncate italic">{run.note}</span>{/if}
             </span>

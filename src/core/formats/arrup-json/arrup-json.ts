@@ -2,9 +2,6 @@ import type { Adventure } from '../../model/adventure';
 import { parseAdventure } from '../../model/parse-adventure';
 import { problem, type Result } from '../../model/problem';
 
-export const ARRUP_EXTENSION = '.arrup.json';
-export const ARRUP_MEDIA_TYPE = 'application/json';
-
 /** 2 MiB, in characters of text: some thousand beats. */
 export const MAX_FILE_CHARACTERS = 2 * 1024 * 1024;
 

@@ -2,13 +2,10 @@ import ical, { ICalAlarmType } from 'ical-generator';
 import { kitInWords, kitListOf } from '../../kit/kit-list';
 import { clockOf, lengthInWords } from '../../language/clock';
 import type { Adventure } from '../../model/adventure';
+import { titleOf } from '../../model/title';
 import { startsBy } from '../../schedule/beat-starts';
+import { LOCAL_TIME, type LocalTime } from './local-time';
 import type { Schedule } from '../../schedule/unroll';
-
-/** When a session is: by the clock on the wall, wherever that is ("2027-03-01T09:30"). */
-export type LocalTime = string;
-
-const LOCAL = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/u;
 
 /** Kit is got ready this long before. Our own judgement. */
 const REMIND_SECONDS = 30 * 60;
@@ -25,11 +22,11 @@ export function serializeICalendar(
   stampedAt: Date,
 ): string {
   const start = new Date(`${startsAt}:00Z`);
-  if (!LOCAL.test(startsAt) || Number.isNaN(start.getTime())) {
+  if (!LOCAL_TIME.test(startsAt) || Number.isNaN(start.getTime())) {
     throw new RangeError(`serializeICalendar: “${startsAt}” is no local time`);
   }
   const { setting, world, chapters } = adventure;
-  const title = adventure.title.trim() || 'Untitled adventure';
+  const title = titleOf(adventure);
   const kit = kitListOf(adventure, setting).map(kitInWords);
   const starts = startsBy(schedule.cues, 'chapterId');
   const description = [

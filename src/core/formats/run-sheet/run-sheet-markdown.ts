@@ -1,6 +1,7 @@
 import { lengthInWords } from '../../language/clock';
 import type { Adventure } from '../../model/adventure';
 import type { Schedule } from '../../schedule/unroll';
+import { titleOf } from '../../model/title';
 import { plainMarkdown } from '../markdown-plain';
 import { clockOrBlank, runSheetRows, type RunSheetRow } from './run-sheet';
 
@@ -18,7 +19,7 @@ export function serializeRunSheetMarkdown(adventure: Adventure, schedule: Schedu
   const { ages, slotSeconds } = adventure.setting;
   const rows = runSheetRows(adventure, schedule);
   const lines = [
-    `# ${plainMarkdown(adventure.title) || 'Untitled adventure'}`,
+    `# ${plainMarkdown(titleOf(adventure))}`,
     '',
     `Ages ${ages.from} to ${ages.to} · ${lengthInWords(schedule.totalSeconds)} of a slot of ${lengthInWords(slotSeconds)}`,
   ];

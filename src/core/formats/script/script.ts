@@ -6,6 +6,7 @@ import type { SoundBook } from '../../language/sounds';
 import type { Adventure, Chapter } from '../../model/adventure';
 import type { Beat } from '../../model/beat';
 import type { Move } from '../../model/move';
+import { hasBeats } from '../../model/beats-of';
 import { newAdventure, type NewId } from '../../model/new-adventure';
 import { problem, type Result } from '../../model/problem';
 import { MAX_LINE } from '../../model/text';
@@ -130,7 +131,7 @@ export class ScriptReader {
   /** What was read; refused where there is nothing in it. */
   finish(): Result<ReadScript> {
     const { adventure, chapters, unread } = this;
-    if (!chapters.some(({ beats }) => beats.length > 0)) {
+    if (!hasBeats({ chapters })) {
       return { ok: false, problems: [problem('no-script')] };
     }
     // Own moves that a script may name travel in it only if it does.

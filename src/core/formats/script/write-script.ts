@@ -3,6 +3,7 @@ import { lineOfBeat } from '../../language/line-of-beat';
 import type { Adventure, Chapter } from '../../model/adventure';
 import type { Beat } from '../../model/beat';
 import { moveBookOf, type MoveBook } from '../../moves/move-book';
+import { titleOf } from '../../model/title';
 import { plainMarkdown } from '../markdown-plain';
 
 function headOf({ title, learning, world, setting, defaults }: Adventure): string[] {
@@ -27,7 +28,7 @@ function headOf({ title, learning, world, setting, defaults }: Adventure): strin
     ['Shown', defaults.show],
   ];
   return [
-    `# ${plainMarkdown(title) || 'Untitled adventure'}`,
+    `# ${plainMarkdown(titleOf({ title }))}`,
     '',
     ...lines.flatMap(([name, text]) => (text.trim() ? [`${name}: ${plainMarkdown(text)}`] : [])),
   ];

@@ -6,6 +6,7 @@
     NO_DEBRIEF,
     type BeatComparison,
     type Run,
+    titleOf,
   } from '$core';
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
@@ -109,7 +110,7 @@
     <a class="mt-3 -ml-3 btn-quiet" href={resolve('/logbook')}>
       <ArrowLeft size={18} aria-hidden="true" />Logbook
     </a>
-    <h1 class="mt-2 text-4xl">{run.title || 'Untitled adventure'}</h1>
+    <h1 class="mt-2 text-4xl">{titleOf(run)}</h1>
     <p class="mt-1 text-lg text-soft">
       {format(run.startedAt, 'EEEE d MMMM yyyy, HH:mm')}{run.speed > 1
         ? `, rehearsal ×${run.speed}`

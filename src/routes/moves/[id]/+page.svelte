@@ -1,5 +1,13 @@
 <script lang="ts">
-  import { AGE_BANDS, DEFERRING_LINE, moveBookOf, movesUsed, newOwnMove, type Move } from '$core';
+  import {
+    AGE_BANDS,
+    DEFERRING_LINE,
+    moveBookOf,
+    movesUsed,
+    newOwnMove,
+    type Move,
+    titleOf,
+  } from '$core';
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
@@ -173,9 +181,7 @@
           <ul class="mt-1">
             {#each usedIn as { id, document } (id)}
               <li>
-                <a class="underline" href={resolve('/desk/[id]', { id })}
-                  >{document.title || 'Untitled adventure'}</a
-                >
+                <a class="underline" href={resolve('/desk/[id]', { id })}>{titleOf(document)}</a>
               </li>
             {/each}
           </ul>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { hasBeats } from '$core';
   import { goto, onNavigate } from '$app/navigation';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
@@ -54,7 +55,6 @@
       startsAt,
     },
   );
-  const hasBeats = $derived(adventure?.chapters.some(({ beats }) => beats.length > 0) ?? false);
 </script>
 
 <svelte:head><title>Prep: {adventure?.title || 'an adventure'} · Arrup</title></svelte:head>
@@ -69,7 +69,7 @@
       </a>
       <div class="flex items-center gap-4">
         <SaveState {draft} />
-        {#if hasBeats}
+        {#if hasBeats(adventure)}
           <a class="btn-lamp" href={resolve('/stage/[id]', { id: adventure.id })}>
             <Play size={20} aria-hidden="true" />Lead it
           </a>

@@ -158,6 +158,7 @@
       return;
     const { key } = event;
     const onButton = event.target instanceof HTMLButtonElement;
+    const wanted = changeOfKey(key);
     if (key === ' ' && !onButton) session.goOrPause();
     else if (key === 'ArrowRight' || key === 'PageDown' || (key === 'Enter' && !onButton))
       session.tapOrNext();
@@ -166,7 +167,7 @@
     else if (key.toLowerCase() === 'c') changing = !changing;
     else if (key === 'Escape' && changing) changing = false;
     else if (key.toLowerCase() === SKIP_WORDS.key) skip();
-    else if (changeOfKey(key) && !session.drawing) change(changeOfKey(key)!);
+    else if (wanted && !session.drawing) change(wanted);
     else if (/^[1-9]$/u.test(key) && session.drawing) typed = typeKey(session, Number(key));
     else return;
     event.preventDefault();

@@ -1,25 +1,20 @@
-import { json } from '@sveltejs/kit';
 import { read as readAsset } from '$app/server';
 import { DEFAULT_PACE, FILE_FORMAT_IDS, FILE_FORMATS, fileNameOf, type FileFormatId } from '$core';
 import { writeFile } from '$core/files';
 import { loadPrintFonts } from '$lib/files/print-fonts';
 import { pictureFor } from '$lib/pictures/pictures';
-import { readRequest } from '$lib/server/answer';
+import { readRequest, refuseWith } from '$lib/server/answer';
 import { exportRequestSchema } from '$lib/server/requests';
 import type { RequestHandler } from './$types';
 
 const isFormat = (name: string): name is FileFormatId =>
   (FILE_FORMAT_IDS as readonly string[]).includes(name);
 
-function refuse(status: number, code: string, message: string, path: readonly string[]) {
-  return json({ error: { code, message, path } }, { status });
-}
-
 export const POST: RequestHandler = async ({ request, params }) => {
   const { format } = params;
   if (!isFormat(format)) {
     const message = `There is no export “${format}”. There is: ${FILE_FORMAT_IDS.join(', ')}.`;
-    return refuse(404, 'not-one-of', message, ['format']);
+    return refuseWith(404, 'not-one-of', message, ['format']);
   }
   const read = await readRequest(request, exportRequestSchema);
   if (read instanceof Response) return read;
@@ -39,7 +34,7 @@ export const POST: RequestHandler = async ({ request, params }) => {
   } catch (reason) {
     if (!(reason instanceof RangeError)) throw reason;
     const message = 'There is nothing to write of it: it has no beat that asks for it.';
-    return refuse(422, 'nothing-to-write', message, ['adventure']);
+    return refuseWith(422, 'nothing-to-write', message, ['adventure']);
   }
   return new Response(new Uint8Array(bytes), {
     headers: {

@@ -1,25 +1,16 @@
 <!-- A remote in another tab: a stand-in for a small device in the leader's pocket. -->
 <script lang="ts">
   import { page } from '$app/state';
-  import { Companions, type RemoteKey, type Shown } from '$lib/stage/companions';
+  import type { RemoteKey } from '$lib/stage/companions';
+  import { Follower } from '$lib/stage/follower.svelte';
 
-  let shown = $state.raw<Shown | null>(null);
-  let over = $state(false);
-  let line: Companions | null = null;
+  const follower = new Follower();
+  const shown = $derived(follower.shown);
+  const over = $derived(follower.over);
 
   $effect(() => {
     const { id } = page.params;
-    if (!id) return;
-    const opened = new Companions(id);
-    line = opened;
-    opened.listen((message) => {
-      if (message.type === 'shown') {
-        shown = message;
-        over = false;
-      } else if (message.type === 'over') over = true;
-    });
-    opened.tell({ type: 'hello' });
-    return () => opened.close();
+    if (id) return follower.follow(id);
   });
 
   const KEYS: readonly (readonly [RemoteKey, string])[] = [
@@ -31,7 +22,6 @@
     ['drink', 'Drink now'],
     ['skip', 'Skip this'],
   ];
-  const press = (key: RemoteKey) => line?.tell({ type: 'key', key });
 </script>
 
 <svelte:head><title>Remote · Arrup</title></svelte:head>
@@ -47,10 +37,10 @@
       Waiting for the Stage in another tab…
     {/if}
   </p>
-  <button type="button" class="next" onclick={() => press('next')}>Next</button>
+  <button type="button" class="next" onclick={() => follower.press('next')}>Next</button>
   <div class="others">
     {#each KEYS as [key, label] (key)}
-      <button type="button" onclick={() => press(key)}>{label}</button>
+      <button type="button" onclick={() => follower.press(key)}>{label}</button>
     {/each}
   </div>
 </main>

@@ -1,11 +1,11 @@
 <!-- The children's screen: picture, name, count. Kept in step with the Stage in another window. -->
 <script lang="ts">
-  import { moveBookOf, type Adventure } from '$core';
+  import { moveBookOf, type Adventure, titleOf } from '$core';
   import { page } from '$app/state';
   import { pictureFor, SIGNS } from '$lib/pictures/pictures';
   import PictureSvg from '$lib/pictures/PictureSvg.svelte';
-  import { Companions, type Shown } from '$lib/stage/companions';
   import CountRing from '$lib/stage/CountRing.svelte';
+  import { Follower } from '$lib/stage/follower.svelte';
   import { stayAwake } from '$lib/stage/ticker';
   import { arrupDb } from '$lib/store/db';
   import { fitText } from '$lib/ui/fit-text';
@@ -13,8 +13,9 @@
 
   let adventure = $state.raw<Adventure | null>(null);
   let missing = $state(false);
-  let shown = $state.raw<Shown | null>(null);
-  let over = $state(false);
+  const follower = new Follower();
+  const shown = $derived(follower.shown);
+  const over = $derived(follower.over);
 
   $effect(() => {
     const { id } = page.params;
@@ -25,17 +26,10 @@
         adventure = record?.document ?? null;
         missing = !record;
       });
-    const line = new Companions(id);
-    line.listen((message) => {
-      if (message.type === 'shown') {
-        shown = message;
-        over = false;
-      } else if (message.type === 'over') over = true;
-    });
-    line.tell({ type: 'hello' });
+    const deaf = follower.follow(id);
     const sleep = stayAwake();
     return () => {
-      line.close();
+      deaf();
       sleep();
     };
   });
@@ -54,7 +48,7 @@
   <NotHere what="adventure" />
 {:else if adventure}
   <main class="screen" data-shown={over ? 'over' : (shown?.kind ?? 'waiting')}>
-    <h1 class="sr-only">{adventure.title || 'Untitled adventure'}, the children’s screen</h1>
+    <h1 class="sr-only">{titleOf(adventure)}, the children’s screen</h1>
     {#if over}
       <p class="name">Well done!</p>
     {:else if !shown}

@@ -1,0 +1,151 @@
+import type { Content, ContentText, TableCell } from 'pdfmake/interfaces';
+import type { Block, ClockRow, PrintText, Run } from '../../print/document';
+import { INK, SOFT_INK } from '../../print/inks';
+import { points } from '../../print/paper';
+import type { Face, TypeCase } from '../../print/type-case';
+
+/** Sizes of type in points, before they are scaled. */
+const SIZES = { title: 24, under: 12, heading: 15, text: 12.5, notes: 10 } as const;
+
+type Inline = ContentText & { text: string };
+
+/** Writes texts as pieces of a PDF, with one type case at one scale. */
+export class TextWriter {
+  constructor(
+    readonly type: TypeCase,
+    readonly scale: number,
+    /** With what to watch for, and a line for what is said. */
+    readonly roomy = true,
+  ) {}
+
+  inline(text: string, face: Face, color = INK): Inline[] {
+    return this.type
+      .stretches(face, text)
+      .map(({ font, text: stretch }) => ({ text: stretch, font, color }));
+  }
+
+  text(inlines: readonly Inline[], size: number, more: Partial<ContentText> = {}): ContentText {
+    return { text: [...inlines], fontSize: size * this.scale, lineHeight: 1.1, ...more };
+  }
+
+  runs(runs: readonly Run[]): Inline[] {
+    return runs.flatMap(({ text, strong, soft }) =>
+      this.inline(text, strong ? 'strong' : 'text', soft ? SOFT_INK : INK),
+    );
+  }
+
+  /** Name and dose stand out together; what is said stands under them, or beside them to save room. */
+  #clockRow({ clock, runs, said, notes, dose }: ClockRow): Content[] {
+    const [name, ...others] = this.runs(runs);
+    const spoken = said ? this.inline(`\u201c${said}\u201d`, 'text') : [];
+    const first = [
+      ...(name ? [name] : []),
+      ...(dose ? this.inline(name ? `  ${dose}` : dose, name ? 'strong' : 'text') : []),
+      ...others.map((one) => ({ ...one, text: `  ${one.text.trim()}` })),
+    ];
+    const gap = this.inline('  ', 'text');
+    const beside = [...spoken, ...(spoken.length > 0 && first.length > 0 ? gap : []), ...first];
+    const lines = !name ? [beside] : this.roomy ? [first, spoken] : [[...first, ...gap, ...spoken]];
+    const stack: Content[] = lines
+      .filter((inlines) => inlines.length > 0)
+      .map((inlines) => this.text(inlines, SIZES.text));
+    if (notes && this.roomy) {
+      stack.push(this.text(this.inline(notes, 'text', SOFT_INK), SIZES.notes));
+    }
+    return [this.text(this.inline(clock, 'text', SOFT_INK), SIZES.text), { stack }];
+  }
+
+  /** Rows under their heading: it stays with the first of them, and comes again on the next page. */
+  #clockTable(rows: readonly ClockRow[], head: Content | null): Content {
+    const first: TableCell[][] = head ? [[{ ...(head as ContentText), colSpan: 2 }, '']] : [];
+    return {
+      table: {
+        widths: [points(14) * this.scale, '*'],
+        dontBreakRows: true,
+        headerRows: first.length,
+        keepWithHeaderRows: first.length,
+        body: [...first, ...rows.map((row) => this.#clockRow(row))],
+      },
+      layout: {
+        hLineWidth: (n) => (n < first.length ? 0 : 0.4),
+        vLineWidth: () => 0,
+        hLineColor: () => '#cfd3d4',
+        paddingLeft: () => 0,
+        paddingRight: () => 0,
+        paddingTop: () => 1.2 * this.scale,
+        paddingBottom: () => 1.2 * this.scale,
+      },
+    };
+  }
+
+  block(block: Block): Content {
+    const gap = 4 * this.scale;
+    switch (block.kind) {
+      case 'heading':
+        return this.text(
+          [
+            ...this.inline(block.text, 'heading'),
+            ...this.inline(block.aside ? `  ${block.aside}` : '', 'text', SOFT_INK),
+          ],
+          SIZES.heading,
+          { margin: [0, 2.2 * gap, 0, gap / 2] },
+        );
+      case 'said':
+        return this.text(this.inline(`\u201c${block.text}\u201d`, 'text'), SIZES.text, {
+          margin: [0, gap / 2, 0, gap],
+        });
+      case 'line':
+        return this.text(this.runs(block.runs), SIZES.text, { margin: [0, gap, 0, gap] });
+      case 'item':
+        return this.text(this.runs(block.runs), SIZES.text, {
+          margin: [points(4), gap / 2, 0, gap / 2],
+        });
+      case 'tick': {
+        const box = SIZES.text * this.scale;
+        return {
+          columns: [
+            {
+              width: box * 1.6,
+              canvas: [{ type: 'rect', x: 0, y: 1, w: box, h: box, r: 2, lineColor: INK }],
+            },
+            this.text(this.runs(block.runs), SIZES.text, { width: '*' } as Partial<ContentText>),
+          ],
+          margin: [0, gap, 0, gap],
+          unbreakable: true,
+        } as Content;
+      }
+      case 'clock rows':
+        return this.#clockTable(block.rows, null);
+    }
+  }
+
+  /** The pieces in order, a heading never alone at the foot of a page. */
+  #blocks(blocks: readonly Block[]): Content[] {
+    const content: Content[] = [];
+    for (let n = 0; n < blocks.length; n += 1) {
+      const [block, following] = [blocks[n]!, blocks[n + 1]];
+      if (block.kind !== 'heading' || !following || following.kind === 'heading') {
+        content.push(this.block(block));
+        continue;
+      }
+      const head = this.block(block);
+      content.push(
+        following.kind === 'clock rows'
+          ? this.#clockTable(following.rows, head)
+          : { stack: [head, this.block(following)], unbreakable: true },
+      );
+      n += 1;
+    }
+    return content;
+  }
+
+  whole({ title, under, blocks }: PrintText): Content[] {
+    return [
+      this.text(this.inline(title, 'heading'), SIZES.title),
+      ...under.map((one) =>
+        this.text(this.inline(one, 'text', SOFT_INK), SIZES.under, { margin: [0, 2, 0, 0] }),
+      ),
+      ...this.#blocks(blocks),
+    ];
+  }
+}

@@ -1,0 +1,95 @@
+import {
+  beatLabel,
+  beatsOf,
+  chaptersOf,
+  moveBookOf,
+  plannedCues,
+  saveLeading,
+  type Adventure,
+  type Cue,
+  type Leading,
+  type Run,
+  type TypedDraws,
+} from '$core';
+import type { StageWorld } from './stage-world';
+
+/** The log is kept at every turn, and while nothing happens this often, in seconds. */
+const KEEP_EVERY_SECONDS = 1;
+
+/** What changes in a log while a session is led. */
+type Entry = Pick<Run, 'leading' | 'adaptations' | 'points' | 'debrief'> &
+  Readonly<{ typed: TypedDraws }>;
+
+/** The log of a session that begins now. */
+export function newRun(
+  adventure: Adventure,
+  cues: readonly Cue[],
+  leading: Leading,
+  now: number,
+  { newRunId, today, speed, seed }: StageWorld,
+): Run {
+  const book = moveBookOf(adventure);
+  return {
+    id: newRunId(),
+    adventureId: adventure.id,
+    title: adventure.title,
+    startedAt: today(),
+    savedAt: today(),
+    slotSeconds: adventure.setting.slotSeconds,
+    speed,
+    plan: plannedCues(cues),
+    labels: Object.fromEntries(beatsOf(adventure).map((beat) => [beat.id, beatLabel(beat, book)])),
+    chapters: chaptersOf(adventure),
+    leading: saveLeading(leading, now),
+    note: '',
+    seed,
+  };
+}
+
+/** Keeps the log of one leading, one write after another. Nothing is kept before it is open. */
+export class StageLog {
+  #run: Run | null = null;
+  #keptAt = -Infinity;
+  #keeping: Promise<void> = Promise.resolve();
+  readonly #world: StageWorld;
+
+  constructor(world: StageWorld) {
+    this.#world = world;
+  }
+
+  get id(): string | null {
+    return this.#run?.id ?? null;
+  }
+
+  open(run: Run): void {
+    this.#run = run;
+  }
+
+  /** The way is another from here on. */
+  plan(cues: readonly Cue[]): void {
+    if (this.#run) this.#run = { ...this.#run, plan: plannedCues(cues) };
+  }
+
+  isDue(now: number): boolean {
+    return this.#run !== null && now - this.#keptAt >= KEEP_EVERY_SECONDS;
+  }
+
+  keep(now: number, { typed, ...others }: Entry): void {
+    if (!this.#run) return;
+    this.#keptAt = now;
+    const lists = [...typed].map(([id, list]) => [id, [...list]] as const);
+    const run: Run = {
+      ...this.#run,
+      ...others,
+      savedAt: this.#world.today(),
+      typed: Object.fromEntries(lists),
+    };
+    this.#run = run;
+    this.#keeping = this.#keeping.then(() => this.#world.keep(run)).catch(() => {});
+  }
+
+  /** Everything that is to be kept is kept when this resolves. */
+  settled(): Promise<void> {
+    return this.#keeping;
+  }
+}
