@@ -1,0 +1,33 @@
+import type { View } from './figure';
+import type { Vec } from './vec';
+
+/** A place in the picture: x to the right, y down, in heights; `depth` grows towards who looks. */
+export type Spot = Readonly<{ x: number; y: number; depth: number }>;
+
+export type Camera = (place: Vec) => Spot;
+
+/** How far round and how far down each view looks from, degrees. Our own judgement. */
+const VIEWS: Readonly<Record<View, readonly [yaw: number, pitch: number]>> = {
+  front: [0, 7],
+  side: [76, 7],
+  corner: [38, 9],
+  behind: [150, 7],
+};
+
+const RADIANS = Math.PI / 180;
+
+/** A camera so far off that near and far are the same size. `flip` changes left and right over. */
+export function cameraOf(view: View, flip = false): Camera {
+  const [yaw, pitch] = VIEWS[view];
+  const [sin, cos] = [Math.sin(yaw * RADIANS), Math.cos(yaw * RADIANS)];
+  const [dip, level] = [Math.sin(pitch * RADIANS), Math.cos(pitch * RADIANS)];
+  const hand = flip ? -1 : 1;
+  return ([x, y, z]) => {
+    const near = z * cos - x * sin;
+    return {
+      x: (x * cos + z * sin) * hand,
+      y: near * dip - y * level,
+      depth: near * level + y * dip,
+    };
+  };
+}

@@ -1,0 +1,166 @@
+import { z } from 'zod';
+import { mirroredPose, poseSchema, type Pose } from './pose';
+import { poseOf, type PoseSketch } from './sketch';
+import type { Vec } from './vec';
+
+/** Where the figure is seen from. */
+export const VIEWS = ['front', 'side', 'corner', 'behind'] as const;
+export type View = (typeof VIEWS)[number];
+
+/** What keeps its place on the ground while the rest moves. */
+export const ANCHORS = ['feet', 'left foot', 'right foot', 'hands', 'hips'] as const;
+
+/** Where it goes to, one rep after another. */
+export const TRAVELS = ['none', 'forward', 'backward', 'aside'] as const;
+
+export const PROPS = [
+  'ball',
+  'bean bag',
+  'hoop',
+  'bucket',
+  'bat',
+  'scarf',
+  'rope',
+  'cone',
+  'chair',
+  'wall',
+] as const;
+export type PropKind = (typeof PROPS)[number];
+
+/** What a prop moves with. */
+export const HOLDERS = ['left hand', 'right hand', 'hands', 'head', 'floor'] as const;
+export type Holder = (typeof HOLDERS)[number];
+
+/** Little strokes that say what a still picture cannot. */
+export const MARKS = [
+  'burst between the hands',
+  'burst at the left foot',
+  'burst at the right foot',
+  'shaking hands',
+  'breath in',
+  'breath out',
+  'round about',
+  'ripples at the hands',
+  'gaze',
+] as const;
+export type MarkKind = (typeof MARKS)[number];
+
+const place = z.tuple([
+  z.number().min(-3).max(3),
+  z.number().min(-3).max(3),
+  z.number().min(-3).max(3),
+]);
+
+const propSchema = z.strictObject({
+  kind: z.enum(PROPS),
+  /** Lies flat, or stands across or along the way that the figure faces: hoops and ropes. */
+  lie: z.enum(['flat', 'across', 'along']),
+  /** One for each key pose: what it moves with and where from there, in heights. */
+  places: z
+    .array(z.strictObject({ by: z.enum(HOLDERS), at: place, arc: z.number().min(-1).max(1) }))
+    .min(1)
+    .max(8),
+});
+export type Prop = Readonly<z.infer<typeof propSchema>>;
+
+/**
+ * How a move is drawn: key poses in the order of their times (shares of the loop, the first at 0; the
+ * last pose leads back to the first), and everything that they share.
+ */
+export const figureSchema = z.strictObject({
+  view: z.enum(VIEWS),
+  keys: z
+    .array(z.strictObject({ at: z.number().min(0).lt(1), pose: poseSchema }))
+    .min(2)
+    .max(8),
+  /** How many reps one loop shows. */
+  reps: z.number().min(0.25).max(8),
+  /** From one key pose to the next: gathering speed and losing it, or evenly. */
+  pace: z.enum(['smooth', 'even']),
+  anchor: z.enum(ANCHORS),
+  travels: z.enum(TRAVELS),
+  props: z.array(propSchema).max(6),
+  /** Each with the key pose it belongs to. */
+  marks: z.array(z.strictObject({ kind: z.enum(MARKS), key: z.int().min(0).max(7) })).max(6),
+  /** The key pose that is held, for a move that is a hold; null for none. */
+  hold: z.int().min(0).max(7).nullable(),
+  /** The key pose that says most: where there is room for one. */
+  best: z.int().min(0).max(7),
+});
+export type Figure = Readonly<z.infer<typeof figureSchema>>;
+
+type PlaceSketch = readonly [by: Holder, at?: Vec, arc?: number];
+export type PropSketch = Readonly<{
+  kind: PropKind;
+  lie?: Prop['lie'];
+  places: readonly PlaceSketch[];
+}>;
+
+export type FigureSketch = Readonly<{
+  view?: View;
+  /** Key poses at even times, or each with its own. */
+  keys: readonly (PoseSketch & { when?: number })[];
+  /** The key poses again with left and right changed over, so that a loop holds two reps. */
+  alternate?: boolean;
+  reps?: number;
+  pace?: Figure['pace'];
+  anchor?: Figure['anchor'];
+  travels?: Figure['travels'];
+  props?: readonly PropSketch[];
+  marks?: readonly (readonly [MarkKind, number])[];
+  hold?: number;
+  best?: number;
+}>;
+
+const mirroredMark: Partial<Record<MarkKind, MarkKind>> = {
+  'burst at the left foot': 'burst at the right foot',
+  'burst at the right foot': 'burst at the left foot',
+};
+
+/** A whole figure from a sketch of it. */
+export function figureOf(sketch: FigureSketch): Figure {
+  const { keys, alternate = false } = sketch;
+  const whole = alternate ? 2 : 1;
+  const timed = keys.map(({ when, ...pose }, n) => ({
+    at: (when ?? n / keys.length) / whole,
+    pose: poseOf(pose),
+  }));
+  const marks = (sketch.marks ?? []).map(([kind, key]) => ({ kind, key }));
+  return {
+    view: sketch.view ?? 'corner',
+    keys: alternate
+      ? [...timed, ...timed.map(({ at, pose }) => ({ at: at + 0.5, pose: mirroredPose(pose) }))]
+      : timed,
+    reps: sketch.reps ?? whole,
+    pace: sketch.pace ?? 'smooth',
+    anchor: sketch.anchor ?? 'feet',
+    travels: sketch.travels ?? 'none',
+    props: (sketch.props ?? []).map(({ kind, lie = 'flat', places }) => ({
+      kind,
+      lie,
+      places: places.map(([by, at = [0, 0, 0], arc = 0]) => ({
+        by,
+        at: [...at] as [number, number, number],
+        arc,
+      })),
+    })),
+    marks: alternate
+      ? [
+          ...marks,
+          ...marks.map(({ kind, key }) => ({
+            kind: mirroredMark[kind] ?? kind,
+            key: key + keys.length,
+          })),
+        ]
+      : marks,
+    hold: sketch.hold ?? null,
+    best: sketch.best ?? 0,
+  };
+}
+
+/** The key pose at an index. Throws a RangeError beyond them: the schema's readers are checked. */
+export function keyAt(figure: Figure, index: number): Pose {
+  const key = figure.keys[index];
+  if (!key) throw new RangeError(`keyAt: no key pose ${index} of ${figure.keys.length}`);
+  return key.pose;
+}

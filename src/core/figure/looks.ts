@@ -1,0 +1,50 @@
+import { HAIRS, type Hair, type Paint } from './shapes';
+
+/** A child of the pictures: what it wears and how its hair is. Nobody in particular. */
+export type Look = Readonly<{
+  id: string;
+  hair: Hair;
+  paints: Readonly<Record<Exclude<Paint, 'ink' | 'mark' | 'shade'>, string>>;
+}>;
+
+const CHEEKS = 0.25;
+const mixed = (a: string, b: string, t: number): string => {
+  const part = (hex: string, n: number) => Number.parseInt(hex.slice(1 + n * 2, 3 + n * 2), 16);
+  return `#${[0, 1, 2]
+    .map((n) => Math.round(part(a, n) * (1 - t) + part(b, n) * t))
+    .map((value) => value.toString(16).padStart(2, '0'))
+    .join('')}`;
+};
+
+const look = (
+  id: string,
+  hair: Hair,
+  skin: string,
+  hairs: string,
+  [top, bottom, shoe]: readonly [string, string, string],
+): Look => ({
+  id,
+  hair,
+  paints: {
+    skin,
+    hair: hairs,
+    top,
+    bottom,
+    shoe,
+    cheek: mixed(skin, '#c8452f', CHEEKS),
+    prop: '#e0a32e',
+    'prop light': '#fff3d6',
+    'prop dark': '#96661c',
+  },
+});
+
+/** The children of the pictures, in the colours of the marsh: reed, lamp, dusk water, clay, chalk. */
+export const LOOKS: readonly Look[] = [
+  look('reed', 'short', '#f0c39a', '#5b3a22', ['#3f8f8a', '#2f4b66', '#b5523b']),
+  look('lamp', 'curls', '#8d5a3b', '#241a16', ['#f0b23e', '#4a6b3f', '#f3ead8']),
+  look('dusk', 'tail', '#d9a273', '#1f1a1e', ['#b5523b', '#3a4a7a', '#e8d5a8']),
+  look('clay', 'plaits', '#6b4229', '#17120f', ['#7fb069', '#6b4a7a', '#f0b23e']),
+  look('chalk', 'bun', '#f7d9c0', '#b8652b', ['#7a8fd0', '#7a4a35', '#3f8f8a']),
+  look('punt', 'scarf', '#c98f62', '#4b7f95', ['#e5864f', '#2f5d50', '#f3ead8']),
+];
+if (LOOKS.length !== HAIRS.length) throw new Error('every way of hair has a look');

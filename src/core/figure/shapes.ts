@@ -1,0 +1,259 @@
+import { SIDES, type Body, type Side } from './body';
+import { cameraOf, type Camera, type Spot } from './camera';
+import { marksOf } from './marks';
+import type { Moment } from './motion';
+import { SIZES, THICK } from './proportions';
+import { propParts } from './props';
+import { add, along, mix, times, type Vec } from './vec';
+
+/** What a shape is painted as; a look gives each its colour. */
+export type Paint =
+  | 'skin'
+  | 'top'
+  | 'bottom'
+  | 'shoe'
+  | 'hair'
+  | 'cheek'
+  | 'ink'
+  | 'mark'
+  | 'shade'
+  | 'prop'
+  | 'prop light'
+  | 'prop dark';
+
+export type Point = readonly [x: number, y: number];
+
+/** Simple shapes, in heights of the figure, y down, the ground under the figure at 0. */
+export type Shape =
+  | Readonly<{ kind: 'stroke'; points: readonly Point[]; width: number; paint: Paint }>
+  | Readonly<{
+      kind: 'area';
+      points: readonly Point[];
+      /** How round the edge is: half of it lies outside the points. */
+      width: number;
+      paint: Paint;
+    }>
+  | Readonly<{ kind: 'oval'; at: Point; rx: number; ry: number; paint: Paint }>;
+
+/** Shapes that are one thing: outlined together, in front of what is farther. */
+export type Part = Readonly<{ depth: number; outlined: boolean; shapes: readonly Shape[] }>;
+
+export type Hair = 'short' | 'curls' | 'tail' | 'bun' | 'plaits' | 'scarf';
+export const HAIRS: readonly Hair[] = ['short', 'curls', 'tail', 'bun', 'plaits', 'scarf'];
+
+export type Drawing = Readonly<{
+  flip?: boolean;
+  hair?: Hair;
+  /** Small pictures have no face, and no marks but the most needed. */
+  small?: boolean;
+}>;
+
+export const flat = ({ x, y }: Spot): Point => [x, y];
+
+const SLEEVE = 0.62;
+const TROUSER = 0.5;
+
+function limbs(body: Body, see: Camera): readonly Part[] {
+  const stroke = (points: readonly Vec[], width: number, paint: Paint): Shape => ({
+    kind: 'stroke',
+    points: points.map((point) => flat(see(point))),
+    width,
+    paint,
+  });
+  const depthOf = (...points: readonly Vec[]) =>
+    points.reduce((sum, point) => sum + see(point).depth, 0) / points.length;
+  const arm = (side: Side): Part => {
+    const { shoulder, elbow, hand } = body.arms[side];
+    const cuff = mix(shoulder, elbow, SLEEVE);
+    return {
+      depth: depthOf(shoulder, elbow, hand) + 0.03,
+      outlined: true,
+      shapes: [
+        stroke([shoulder, elbow, hand], THICK.elbow * 1.9, 'skin'),
+        stroke([shoulder, cuff], THICK.elbow * 2.35, 'top'),
+        { kind: 'oval', at: flat(see(hand)), rx: 0.041, ry: 0.041, paint: 'skin' },
+      ],
+    };
+  };
+  const leg = (side: Side): Part => {
+    const { hip, knee, ankle, heel, toe } = body.legs[side];
+    const hem = mix(hip, knee, 1);
+    const down = mix(knee, ankle, TROUSER);
+    return {
+      depth: depthOf(hip, knee, ankle) - 0.01,
+      outlined: true,
+      shapes: [
+        stroke([knee, ankle], THICK.knee * 1.7, 'skin'),
+        stroke([heel, toe], THICK.sole * 2.7, 'shoe'),
+        stroke([ankle, mix(heel, toe, 0.3)], THICK.sole * 2.7, 'shoe'),
+        stroke([hip, hem, down], THICK.knee * 2.1, 'bottom'),
+      ],
+    };
+  };
+  return SIDES.flatMap((side) => [arm(side), leg(side)]);
+}
+
+function trunk(body: Body, see: Camera): Part {
+  const { hips, belly, chest, pelvis, trunk: upper } = body;
+  const pair = (middle: Vec, left: Vec, half: number): readonly [Point, Point] => [
+    flat(see(along(middle, left, half))),
+    flat(see(along(middle, left, -half))),
+  ];
+  const neck = along(chest, body.skull.up, SIZES.neck * 0.8);
+  const collar = along(chest, upper.up, -0.045);
+  const top = pair(collar, upper.left, SIZES.halfShoulders - 0.048);
+  const waist = pair(belly, upper.left, 0.042);
+  const low = pair(along(hips, pelvis.up, 0.035), pelvis.left, 0.04);
+  const seat = pair(hips, pelvis.left, SIZES.halfHips - 0.008);
+  return {
+    depth: (see(hips).depth + see(belly).depth + see(chest).depth) / 3,
+    outlined: true,
+    shapes: [
+      {
+        kind: 'stroke',
+        points: [flat(see(chest)), flat(see(neck))],
+        width: 0.07,
+        paint: 'skin',
+      },
+      { kind: 'area', points: seat, width: THICK.hips * 2.05, paint: 'bottom' },
+      {
+        kind: 'area',
+        points: [top[0], waist[0], low[0], low[1], waist[1], top[1]],
+        width: THICK.chest * 2.05,
+        paint: 'top',
+      },
+    ],
+  };
+}
+
+/** The head is a ball of hair with a face set into its front. */
+function head(body: Body, see: Camera, hair: Hair, small: boolean): Part {
+  const { left, up, front } = body.skull;
+  const R = SIZES.headRadius;
+  const at = (l: number, u: number, f: number): Vec =>
+    add(add(along(body.head, left, l * R), times(up, u * R)), times(front, f * R));
+  const ball = (l: number, u: number, f: number, r: number, paint: Paint): Shape => ({
+    kind: 'oval',
+    at: flat(see(at(l, u, f))),
+    rx: r * R,
+    ry: r * R,
+    paint,
+  });
+  /** Towards who looks: 1 when the face is seen full on, below 0 from behind. */
+  const facing = see(add(body.head, front)).depth - see(body.head).depth;
+  const seen = (l: number, u: number, f: number) =>
+    see(at(l, u, f)).depth > see(body.head).depth - 0.01;
+  const crown: readonly Shape[] =
+    hair === 'bun'
+      ? [ball(0, 1.05, -0.35, 0.42, 'hair')]
+      : hair === 'tail'
+        ? [ball(0, 0.35, -1.1, 0.42, 'hair'), ball(0, -0.25, -1.3, 0.34, 'hair')]
+        : hair === 'plaits'
+          ? [-1, 1].flatMap((s) => [
+              ball(s * 1.02, -0.25, -0.15, 0.3, 'hair'),
+              ball(s * 1.1, -0.75, -0.1, 0.25, 'hair'),
+            ])
+          : hair === 'curls'
+            ? [
+                [0.75, 0.6],
+                [-0.75, 0.6],
+                [0, 0.98],
+                [0.95, 0.05],
+                [-0.95, 0.05],
+              ].map(([l, u]) => ball(l!, u!, -0.2, 0.48, 'hair'))
+            : hair === 'scarf'
+              ? [ball(0, -0.62, -0.35, 0.62, 'hair')]
+              : [];
+  const face: Shape[] = [];
+  if (facing > -0.55) {
+    face.push({
+      kind: 'oval',
+      at: flat(see(at(0, -0.16, 0.3))),
+      rx: R * (0.8 - 0.08 * (1 - Math.abs(facing))),
+      ry: R * 0.8,
+      paint: 'skin',
+    });
+  }
+  const features: Shape[] = [];
+  if (!small && facing > -0.3) {
+    for (const s of [1, -1]) {
+      if (seen(s * 0.36, 0, 1)) features.push(ball(s * 0.36, -0.02, 0.98, 0.1, 'ink'));
+      if (seen(s * 0.58, 0, 0.85)) features.push(ball(s * 0.56, -0.38, 0.84, 0.15, 'cheek'));
+    }
+    const smile = [-0.26, -0.1, 0.1, 0.26].map((l) =>
+      flat(see(at(l, -0.46 + (Math.abs(l) > 0.2 ? 0.09 : 0), 0.94))),
+    );
+    features.push({ kind: 'stroke', points: smile, width: 0.013, paint: 'ink' });
+  }
+  return {
+    depth: see(body.head).depth + 0.02,
+    outlined: true,
+    shapes: [
+      ...crown,
+      ball(0, 0, 0, 1, 'hair'),
+      ...face,
+      ...(facing < 0.9 && facing > -0.8
+        ? SIDES.filter((_, n) => seen((n === 0 ? 1 : -1) * 1, 0, 0)).map((_side) =>
+            ball(
+              see(along(body.head, left, 1)).depth > see(body.head).depth ? 0.86 : -0.86,
+              -0.12,
+              -0.05,
+              0.2,
+              'skin' as Paint,
+            ),
+          )
+        : []),
+      ...features,
+    ],
+  };
+}
+
+/** The shadow on the ground, under what is near to it; lighter the higher the figure is. */
+function shadow(body: Body, see: Camera): Part {
+  const near = [
+    body.hips,
+    body.chest,
+    body.head,
+    ...SIDES.flatMap((side) => [
+      body.legs[side].heel,
+      body.legs[side].toe,
+      body.legs[side].knee,
+      body.arms[side].hand,
+    ]),
+  ].filter(([, y]) => y < 0.34);
+  const spots = (near.length > 0 ? near : [body.legs.L.toe, body.legs.R.toe]).map(([x, , z]) =>
+    see([x, 0, z]),
+  );
+  const xs = spots.map(({ x }) => x);
+  const ys = spots.map(({ y }) => y);
+  const [low, high] = [Math.min(...xs), Math.max(...xs)];
+  const deep = (Math.max(...ys) - Math.min(...ys)) / 2;
+  return {
+    depth: -10,
+    outlined: false,
+    shapes: [
+      {
+        kind: 'oval',
+        at: [(low + high) / 2, (Math.min(...ys) + Math.max(...ys)) / 2],
+        rx: (high - low) / 2 + 0.07,
+        ry: Math.max(0.026, deep + 0.024),
+        paint: 'shade',
+      },
+    ],
+  };
+}
+
+/** Everything of a moment, what is farthest first. */
+export function partsOf(moment: Moment, drawing: Drawing = {}): readonly Part[] {
+  const { flip = false, hair = 'short', small = false } = drawing;
+  const see = cameraOf(moment.figure.view, flip);
+  const { body } = moment;
+  return [
+    shadow(body, see),
+    ...limbs(body, see),
+    trunk(body, see),
+    head(body, see, hair, small),
+    ...propParts(moment, see),
+    ...marksOf(moment, see),
+  ].sort((a, b) => a.depth - b.depth);
+}
