@@ -81,13 +81,38 @@ export { swapMove } from './moves/swap-move';
 export { carryMoves, newOwnMove } from './moves/own-moves';
 export { movesUsed } from './moves/needs';
 
+export { figureOfMove } from './figure/figure-of-move';
+export { builtInFigure } from './figure/figures';
+export { figureSchema, VIEWS } from './figure/figure';
+export type { Figure, View } from './figure/figure';
+export { LOOK_CHOICES, lookFor, LOOKS } from './figure/looks';
+export type { Look, LookChoice } from './figure/looks';
+export { momentAt, momentOfKey } from './figure/motion';
+export type { Moment } from './figure/motion';
+export { phaseAt } from './figure/phase';
+export type { Picture, Stroke } from './figure/picture';
+export {
+  boundsOf,
+  boxOf,
+  isDetail,
+  LINE_PAINTS,
+  OUTLINE,
+  paintsOf,
+  pictureOfFigure,
+  pictureOfMoments,
+  tellingKeys,
+} from './figure/draw-picture';
+export type { Paints, Place } from './figure/draw-picture';
+export { partsOf } from './figure/shapes';
+export type { FigurePart, Hair, Shape } from './figure/shapes';
+
 export { INKS } from './print/inks';
 export type { Ink } from './print/inks';
 export { PACK_PARTS, packPartsFor } from './print/pack';
 export type { PackPartId } from './print/pack';
 export { PAPERS } from './print/paper';
 export type { Paper } from './print/paper';
-export type { Picture, PictureOf } from './print/pictures';
+export type { PictureAsk, PictureOf, StoryPictureOf } from './print/pack-source';
 
 export { cautionsOf, DEFERRING_LINE } from './care/cautions';
 export type { Caution } from './care/cautions';

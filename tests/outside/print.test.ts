@@ -16,8 +16,10 @@ import { writePdf } from '../../src/core/formats/pdf/pdf';
 import { makePack } from '../../src/core/print/pack';
 import { countingIds } from '../../src/core/testing/make';
 import { printFonts } from '../../src/core/testing/print-fonts';
-import { pictureFor } from '../../src/lib/pictures/pictures';
+import { printedPictures, storyPicture } from '../../src/lib/pictures/pictures';
 import { fontsOf, GreyPage, pageSizes, pdfFile, textOf } from './poppler';
+
+const PICTURES = { pictureOf: printedPictures('mixed'), storyPictureOf: storyPicture };
 
 type Wish = { paper?: Paper; ink?: Ink; parts?: readonly PackPartId[] };
 
@@ -29,7 +31,7 @@ function packOf(
   type.missing.clear();
   const lengthOf = (metres: number) => `${metres} m`;
   const schedule = unroll(adventure);
-  const source = { adventure, schedule, paper, ink, type, pictureOf: pictureFor, lengthOf };
+  const source = { adventure, schedule, paper, ink, type, lengthOf, ...PICTURES };
   return { pack: makePack(source, parts), type, paper };
 }
 

@@ -1,7 +1,6 @@
 import { z } from 'zod';
-import { mirroredPose, poseSchema, type Pose } from './pose';
-import { poseOf, type PoseSketch } from './sketch';
-import type { Vec } from './vec';
+import type { DeepReadonly } from '../model/deep-readonly';
+import { poseSchema } from './pose';
 
 /** Where the figure is seen from. */
 export const VIEWS = ['front', 'side', 'corner', 'behind'] as const;
@@ -61,7 +60,7 @@ const propSchema = z.strictObject({
     .min(1)
     .max(8),
 });
-export type Prop = Readonly<z.infer<typeof propSchema>>;
+export type Prop = DeepReadonly<z.infer<typeof propSchema>>;
 
 /**
  * How a move is drawn: key poses in the order of their times (shares of the loop, the first at 0; the
@@ -87,80 +86,4 @@ export const figureSchema = z.strictObject({
   /** The key pose that says most: where there is room for one. */
   best: z.int().min(0).max(7),
 });
-export type Figure = Readonly<z.infer<typeof figureSchema>>;
-
-type PlaceSketch = readonly [by: Holder, at?: Vec, arc?: number];
-export type PropSketch = Readonly<{
-  kind: PropKind;
-  lie?: Prop['lie'];
-  places: readonly PlaceSketch[];
-}>;
-
-export type FigureSketch = Readonly<{
-  view?: View;
-  /** Key poses at even times, or each with its own. */
-  keys: readonly (PoseSketch & { when?: number })[];
-  /** The key poses again with left and right changed over, so that a loop holds two reps. */
-  alternate?: boolean;
-  reps?: number;
-  pace?: Figure['pace'];
-  anchor?: Figure['anchor'];
-  travels?: Figure['travels'];
-  props?: readonly PropSketch[];
-  marks?: readonly (readonly [MarkKind, number])[];
-  hold?: number;
-  best?: number;
-}>;
-
-const mirroredMark: Partial<Record<MarkKind, MarkKind>> = {
-  'burst at the left foot': 'burst at the right foot',
-  'burst at the right foot': 'burst at the left foot',
-};
-
-/** A whole figure from a sketch of it. */
-export function figureOf(sketch: FigureSketch): Figure {
-  const { keys, alternate = false } = sketch;
-  const whole = alternate ? 2 : 1;
-  const timed = keys.map(({ when, ...pose }, n) => ({
-    at: (when ?? n / keys.length) / whole,
-    pose: poseOf(pose),
-  }));
-  const marks = (sketch.marks ?? []).map(([kind, key]) => ({ kind, key }));
-  return {
-    view: sketch.view ?? 'corner',
-    keys: alternate
-      ? [...timed, ...timed.map(({ at, pose }) => ({ at: at + 0.5, pose: mirroredPose(pose) }))]
-      : timed,
-    reps: sketch.reps ?? whole,
-    pace: sketch.pace ?? 'smooth',
-    anchor: sketch.anchor ?? 'feet',
-    travels: sketch.travels ?? 'none',
-    props: (sketch.props ?? []).map(({ kind, lie = 'flat', places }) => ({
-      kind,
-      lie,
-      places: places.map(([by, at = [0, 0, 0], arc = 0]) => ({
-        by,
-        at: [...at] as [number, number, number],
-        arc,
-      })),
-    })),
-    marks: alternate
-      ? [
-          ...marks,
-          ...marks.map(({ kind, key }) => ({
-            kind: mirroredMark[kind] ?? kind,
-            key: key + keys.length,
-          })),
-        ]
-      : marks,
-    hold: sketch.hold ?? null,
-    best: sketch.best ?? 0,
-  };
-}
-
-/** The key pose at an index. Throws a RangeError beyond them: the schema's readers are checked. */
-export function keyAt(figure: Figure, index: number): Pose {
-  const key = figure.keys[index];
-  if (!key) throw new RangeError(`keyAt: no key pose ${index} of ${figure.keys.length}`);
-  return key.pose;
-}
+export type Figure = DeepReadonly<z.infer<typeof figureSchema>>;

@@ -1,8 +1,11 @@
-import { HAIRS, type Hair, type Paint } from './shapes';
+import type { Hair, Paint } from './shapes';
+
+const LOOK_IDS = ['reed', 'lamp', 'dusk', 'clay', 'chalk', 'punt'] as const;
+type LookId = (typeof LOOK_IDS)[number];
 
 /** A child of the pictures: what it wears and how its hair is. Nobody in particular. */
 export type Look = Readonly<{
-  id: string;
+  id: LookId;
   hair: Hair;
   paints: Readonly<Record<Exclude<Paint, 'ink' | 'mark' | 'shade'>, string>>;
 }>;
@@ -17,7 +20,7 @@ const mixed = (a: string, b: string, t: number): string => {
 };
 
 const look = (
-  id: string,
+  id: LookId,
   hair: Hair,
   skin: string,
   hairs: string,
@@ -47,4 +50,16 @@ export const LOOKS: readonly Look[] = [
   look('chalk', 'bun', '#f7d9c0', '#b8652b', ['#7a8fd0', '#7a4a35', '#3f8f8a']),
   look('punt', 'scarf', '#c98f62', '#4b7f95', ['#e5864f', '#2f5d50', '#f3ead8']),
 ];
-if (LOOKS.length !== HAIRS.length) throw new Error('every way of hair has a look');
+
+/** One child in all pictures, or a different one for each move. */
+export const LOOK_CHOICES = ['mixed', ...LOOK_IDS] as const;
+export type LookChoice = (typeof LOOK_CHOICES)[number];
+
+/** The look for a move: the chosen one, or one of all, always the same for the same move. */
+export function lookFor(choice: LookChoice, moveId: string): Look {
+  const chosen = LOOKS.find(({ id }) => id === choice);
+  if (chosen) return chosen;
+  let sum = 7;
+  for (const sign of moveId) sum = (sum * 31 + sign.codePointAt(0)!) % 9973;
+  return LOOKS[sum % LOOKS.length]!;
+}

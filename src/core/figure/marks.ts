@@ -2,7 +2,7 @@ import type { Camera } from './camera';
 import type { MarkKind } from './figure';
 import type { Moment } from './motion';
 import { SIZES } from './proportions';
-import { flat, type Part, type Point, type Shape } from './shapes';
+import { flat, type FigurePart, type Point, type Shape } from './shapes';
 import { add, along, mix, times, type Vec } from './vec';
 
 const stroke = (points: readonly Point[], width = 0.016): Shape => ({
@@ -126,7 +126,7 @@ function lift({ body, pose }: Moment, see: Camera): Shape[] {
 }
 
 /** The marks of a moment: those of the key pose that it is near to, and of flight. */
-export function marksOf(moment: Moment, see: Camera): readonly Part[] {
+export function marksOf(moment: Moment, see: Camera): readonly FigurePart[] {
   const near = moment.figure.marks.filter(
     ({ key }) => key === moment.key && moment.nearness > 0.35,
   );

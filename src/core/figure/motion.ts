@@ -21,7 +21,7 @@ const flown = (a: number, b: number, t: number) =>
   line(a, b, b > a ? 1 - (1 - t) * (1 - t) : b < a ? t * t : t);
 
 const limbBetween = (a: Limb, b: Limb, t: number): Limb => ({
-  reach: [...swung(a.reach, b.reach, t)] as [number, number, number],
+  reach: swung(a.reach, b.reach, t),
   swing: line(a.swing, b.swing, t),
 });
 

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { DeepReadonly } from '../model/deep-readonly';
 
 const degrees = z.number().min(-1080).max(1080);
 const reach = z.tuple([
@@ -52,7 +53,7 @@ export const poseSchema = z.strictObject({
   floorL: z.boolean(),
   floorR: z.boolean(),
 });
-export type Pose = Readonly<z.infer<typeof poseSchema>>;
+export type Pose = DeepReadonly<z.infer<typeof poseSchema>>;
 export type Limb = Pose['armL'];
 
 /** The same posture with left and right changed over. */

@@ -2,10 +2,10 @@ import type { Camera } from './camera';
 import type { Prop } from './figure';
 import type { Moment } from './motion';
 import { THICK } from './proportions';
-import { flat, type Paint, type Part, type Shape } from './shapes';
+import { flat, type Paint, type FigurePart, type Shape } from './shapes';
 import { add, along, apart, times, unit, minus, type Vec } from './vec';
 
-type Draw = (at: Vec, see: Camera, prop: Prop, moment: Moment) => Part;
+type Draw = (at: Vec, see: Camera, prop: Prop, moment: Moment) => FigurePart;
 
 const stroke = (see: Camera, points: readonly Vec[], width: number, paint: Paint): Shape => ({
   kind: 'stroke',
@@ -229,7 +229,7 @@ const DRAWN: Readonly<Record<Prop['kind'], Draw>> = {
 };
 
 /** The props of a moment as parts of the picture. */
-export function propParts(moment: Moment, see: Camera): readonly Part[] {
+export function propParts(moment: Moment, see: Camera): readonly FigurePart[] {
   return moment.figure.props.map((prop, n) => {
     const at = moment.props[n]!;
     // A thing lies on the floor with its own thickness, not in it.

@@ -36,10 +36,9 @@ export type Shape =
   | Readonly<{ kind: 'oval'; at: Point; rx: number; ry: number; paint: Paint }>;
 
 /** Shapes that are one thing: outlined together, in front of what is farther. */
-export type Part = Readonly<{ depth: number; outlined: boolean; shapes: readonly Shape[] }>;
+export type FigurePart = Readonly<{ depth: number; outlined: boolean; shapes: readonly Shape[] }>;
 
 export type Hair = 'short' | 'curls' | 'tail' | 'bun' | 'plaits' | 'scarf';
-export const HAIRS: readonly Hair[] = ['short', 'curls', 'tail', 'bun', 'plaits', 'scarf'];
 
 export type Drawing = Readonly<{
   flip?: boolean;
@@ -53,7 +52,7 @@ export const flat = ({ x, y }: Spot): Point => [x, y];
 const SLEEVE = 0.62;
 const TROUSER = 0.5;
 
-function limbs(body: Body, see: Camera): readonly Part[] {
+function limbs(body: Body, see: Camera): readonly FigurePart[] {
   const stroke = (points: readonly Vec[], width: number, paint: Paint): Shape => ({
     kind: 'stroke',
     points: points.map((point) => flat(see(point))),
@@ -62,7 +61,7 @@ function limbs(body: Body, see: Camera): readonly Part[] {
   });
   const depthOf = (...points: readonly Vec[]) =>
     points.reduce((sum, point) => sum + see(point).depth, 0) / points.length;
-  const arm = (side: Side): Part => {
+  const arm = (side: Side): FigurePart => {
     const { shoulder, elbow, hand } = body.arms[side];
     const cuff = mix(shoulder, elbow, SLEEVE);
     return {
@@ -75,7 +74,7 @@ function limbs(body: Body, see: Camera): readonly Part[] {
       ],
     };
   };
-  const leg = (side: Side): Part => {
+  const leg = (side: Side): FigurePart => {
     const { hip, knee, ankle, heel, toe } = body.legs[side];
     const hem = mix(hip, knee, 1);
     const down = mix(knee, ankle, TROUSER);
@@ -93,7 +92,7 @@ function limbs(body: Body, see: Camera): readonly Part[] {
   return SIDES.flatMap((side) => [arm(side), leg(side)]);
 }
 
-function trunk(body: Body, see: Camera): Part {
+function trunk(body: Body, see: Camera): FigurePart {
   const { hips, belly, chest, pelvis, trunk: upper } = body;
   const pair = (middle: Vec, left: Vec, half: number): readonly [Point, Point] => [
     flat(see(along(middle, left, half))),
@@ -127,7 +126,7 @@ function trunk(body: Body, see: Camera): Part {
 }
 
 /** The head is a ball of hair with a face set into its front. */
-function head(body: Body, see: Camera, hair: Hair, small: boolean): Part {
+function head(body: Body, see: Camera, hair: Hair, small: boolean): FigurePart {
   const { left, up, front } = body.skull;
   const R = SIZES.headRadius;
   const at = (l: number, u: number, f: number): Vec =>
@@ -192,16 +191,17 @@ function head(body: Body, see: Camera, hair: Hair, small: boolean): Part {
       ...crown,
       ball(0, 0, 0, 1, 'hair'),
       ...face,
-      ...(facing < 0.9 && facing > -0.8
-        ? SIDES.filter((_, n) => seen((n === 0 ? 1 : -1) * 1, 0, 0)).map((_side) =>
+      // The ear that is on the near side of the head.
+      ...(facing < 0.9 && facing > -0.8 && hair !== 'scarf'
+        ? [
             ball(
               see(along(body.head, left, 1)).depth > see(body.head).depth ? 0.86 : -0.86,
               -0.12,
               -0.05,
               0.2,
-              'skin' as Paint,
+              'skin',
             ),
-          )
+          ]
         : []),
       ...features,
     ],
@@ -209,7 +209,7 @@ function head(body: Body, see: Camera, hair: Hair, small: boolean): Part {
 }
 
 /** The shadow on the ground, under what is near to it; lighter the higher the figure is. */
-function shadow(body: Body, see: Camera): Part {
+function shadow(body: Body, see: Camera): FigurePart {
   const near = [
     body.hips,
     body.chest,
@@ -244,7 +244,7 @@ function shadow(body: Body, see: Camera): Part {
 }
 
 /** Everything of a moment, what is farthest first. */
-export function partsOf(moment: Moment, drawing: Drawing = {}): readonly Part[] {
+export function partsOf(moment: Moment, drawing: Drawing = {}): readonly FigurePart[] {
   const { flip = false, hair = 'short', small = false } = drawing;
   const see = cameraOf(moment.figure.view, flip);
   const { body } = moment;

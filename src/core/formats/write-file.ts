@@ -1,4 +1,5 @@
 import { strToU8, zipSync } from 'fflate';
+import type { LookChoice } from '../figure/looks';
 import type { Adventure } from '../model/adventure';
 import { hasBeats } from '../model/beats-of';
 import { titleOf } from '../model/title';
@@ -6,7 +7,7 @@ import type { Setting } from '../model/setting';
 import { makePack, type PackPartId } from '../print/pack';
 import type { Ink } from '../print/inks';
 import type { Paper } from '../print/paper';
-import type { PictureOf } from '../print/pictures';
+import type { PictureOf, StoryPictureOf } from '../print/pack-source';
 import { TypeCase, type FontFiles } from '../print/type-case';
 import { scriptText } from '../print/texts';
 import { lengthIn, type LengthUnit } from '../language/lengths';
@@ -33,6 +34,8 @@ export type FileChoices = Readonly<{
   /** Parts of the pack; those that there is nothing to print for are left out. */
   parts: readonly PackPartId[];
   unit: LengthUnit;
+  /** Which child is in the pictures. */
+  look: LookChoice;
   /** When the session is, by the clock on the wall. */
   startsAt: LocalTime;
 }>;
@@ -41,6 +44,7 @@ export type FileChoices = Readonly<{
 export type FileWorld = Readonly<{
   loadFonts: () => Promise<FontFiles>;
   pictureOf: PictureOf;
+  storyPictureOf: StoryPictureOf;
   now: Date;
   onProgress?: (share: number) => void;
 }>;
@@ -60,9 +64,9 @@ export type WrittenFile = Readonly<{ bytes: Uint8Array; missing: readonly string
 async function pdfOf({ adventure, schedule, choices, world, missing }: Job): Promise<Uint8Array> {
   const { paper, ink, parts, unit } = choices;
   const type = new TypeCase(await world.loadFonts());
-  const { pictureOf, onProgress } = world;
+  const { pictureOf, storyPictureOf, onProgress } = world;
   const lengthOf = (metres: number) => lengthIn(metres, unit);
-  const source = { adventure, schedule, paper, ink, type, pictureOf, lengthOf };
+  const source = { adventure, schedule, paper, ink, type, pictureOf, storyPictureOf, lengthOf };
   const title = titleOf(adventure);
   const bytes = await writePdf(makePack(source, parts), { paper, type, title, onProgress });
   for (const sign of type.missing) missing.add(sign);

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { DeepReadonly } from './deep-readonly';
+import { figureSchema } from '../figure/figure';
 import { DOSE_UNITS } from './dose';
 
 export const FAMILIES = [
@@ -79,6 +80,17 @@ export const moveSchema = z.strictObject({
     unit: z.enum(DOSE_UNITS),
     range: z.strictObject({ '3-4': range, '5': range, '6-7': range }),
   }),
+  /**
+   * How it is drawn: null as the catalogue draws the move of this id, like another one of the
+   * catalogue, in poses of its own, or with an icon.
+   */
+  figure: z
+    .discriminatedUnion('kind', [
+      z.strictObject({ kind: z.literal('like'), move: slug }),
+      z.strictObject({ kind: z.literal('drawn'), figure: figureSchema }),
+      z.strictObject({ kind: z.literal('icon'), word: z.string().min(1).max(80) }),
+    ])
+    .nullable(),
   origin: z.enum(['published', 'common practice', 'our judgement']),
 });
 export type Move = DeepReadonly<z.infer<typeof moveSchema>>;

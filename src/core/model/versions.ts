@@ -1,10 +1,11 @@
 import type { Migration } from './migrations/migration';
 import { toVersion2 } from './migrations/to-version-2';
+import { toVersion3 } from './migrations/to-version-3';
 
 /** The version of the document that this build writes. */
-export const CURRENT_VERSION = 2;
+export const CURRENT_VERSION = 3;
 
-export const MIGRATIONS: readonly Migration[] = [toVersion2];
+export const MIGRATIONS: readonly Migration[] = [toVersion2, toVersion3];
 
 /**
  * The document brought from its own version to `target`, one step after another. The document is

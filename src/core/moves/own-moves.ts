@@ -7,7 +7,10 @@ import { BUILT_IN } from './move-book';
 /** A move of the presenter's own to start from: a plain one on the spot, or a copy of `from`. */
 export function newOwnMove(newId: NewId, from: Move | null = null): Move {
   const id = newId('own').replaceAll('_', '-');
-  if (from) return { ...from, id, name: `my ${from.name}`, plural: `my ${from.plural}` };
+  if (from) {
+    const figure = from.figure ?? { kind: 'like', move: from.id };
+    return { ...from, id, name: `my ${from.name}`, plural: `my ${from.plural}`, figure };
+  }
   return {
     id,
     name: 'move of my own',
@@ -34,6 +37,7 @@ export function newOwnMove(newId: NewId, from: Move | null = null): Move {
     seated: null,
     pictureWords: [],
     usual: { unit: 'reps', range: { '3-4': [4, 6], '5': [5, 10], '6-7': [8, 15] } },
+    figure: null,
     origin: 'our judgement',
   };
 }

@@ -1,6 +1,6 @@
+import type { Picture } from '../figure/picture';
 import { CUT_INK, INK, SOFT_INK, tintOf } from './inks';
 import { boxesOn, type Box } from './paper';
-import type { Picture } from './pictures';
 import type { Sheet } from './sheet';
 
 /** Playing cards of poker size: 2.5 by 3.5 inches. */
@@ -9,6 +9,8 @@ export const CARD_MM = { width: 63.5, height: 88.9 } as const;
 /** A card: what a child sees first is the picture or the number. */
 export type Card = Readonly<{
   picture: Picture | null;
+  /** What the story calls it, as a small picture in the corner. */
+  story: Picture | null;
   /** A number, a letter: as large as it gets. */
   sign: string;
   /** As many dots as the number says, to be counted; 0 for none. */
@@ -53,11 +55,13 @@ function drawCard(sheet: Sheet, card: Card, box: Box): void {
       leastMm: 5,
       mostLines: 1,
     });
-    sheet.picture(card.picture, middle + 8, y + 26, 26);
+    sheet.picture(card.picture, middle + 9, y + 25, 32);
+    if (card.story) sheet.picture(card.story, x + 15, y + 33, 12);
     if (dots > 0) drawDots(sheet, dots, { x: x + 5, y: y + 42, width: inner, height: 18 });
   } else if (card.picture) {
-    sheet.circle(middle, upper, 21, { fill: sheet.ink === 'saving' ? 'none' : '#ffffff' });
-    sheet.picture(card.picture, middle, upper, 34);
+    const panel = { x: x + 6, y: y + 8, width: width - 12, height: 50 };
+    sheet.box(panel, { fill: sheet.ink === 'saving' ? 'none' : '#ffffff' }, 6);
+    sheet.picture(card.picture, middle, upper, panel.width - 4, panel.height - 6);
   } else {
     sheet.text(card.sign, middle, dots > 0 ? y + 29 : upper, {
       face: 'heading',

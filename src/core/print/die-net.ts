@@ -1,5 +1,5 @@
+import type { Picture } from '../figure/picture';
 import { CUT_INK, INK, SOFT_INK, tintOf } from './inks';
-import type { Picture } from './pictures';
 import type { Sheet } from './sheet';
 
 /** The edge of the cube. */
@@ -140,7 +140,7 @@ function drawFace(
     3,
   );
   drawPips(sheet, pips, x + 9, y + 9, 3.2);
-  sheet.picture(picture, middle, centre - 3, 24);
+  sheet.picture(picture, middle, centre - 1, s - 8, 25);
   sheet.text(name, middle, y + s - 8.5, {
     face: 'strong',
     widthMm: s - 8,

@@ -1,3 +1,5 @@
+import type { Picture } from '../figure/picture';
+
 /** Words in a line of print. */
 export type Run = Readonly<{ text: string; strong?: boolean; soft?: boolean }>;
 
@@ -8,6 +10,8 @@ export type ClockRow = Readonly<{
   said: string;
   notes: string;
   dose: string;
+  /** How its move goes; null for a row without one. */
+  picture: Picture | null;
 }>;
 
 /**
@@ -20,7 +24,7 @@ export type Block =
   | Readonly<{ kind: 'line'; runs: readonly Run[] }>
   | Readonly<{ kind: 'item'; runs: readonly Run[] }>
   /** With a box before it, to be ticked off. */
-  | Readonly<{ kind: 'tick'; runs: readonly Run[] }>
+  | Readonly<{ kind: 'tick'; runs: readonly Run[]; picture: Picture | null }>
   | Readonly<{ kind: 'clock rows'; rows: readonly ClockRow[] }>;
 
 /** A text to print: its title, the lines under it, its pieces in order. */
@@ -33,7 +37,7 @@ export type PrintText = Readonly<{
 export const heading = (text: string, aside = ''): Block => ({ kind: 'heading', text, aside });
 export const line = (...runs: Run[]): Block => ({ kind: 'line', runs });
 export const item = (...runs: Run[]): Block => ({ kind: 'item', runs });
-export const tick = (...runs: Run[]): Block => ({ kind: 'tick', runs });
+export const tick = (...runs: Run[]): Block => ({ kind: 'tick', runs, picture: null });
 export const plain = (text: string): Run => ({ text });
 export const strong = (text: string): Run => ({ text, strong: true });
 export const soft = (text: string): Run => ({ text, soft: true });

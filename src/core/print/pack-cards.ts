@@ -6,7 +6,15 @@ import { calledIn, moveBookOf, moveIn } from '../moves/move-book';
 import type { Card } from './cards';
 import { drawsFrom, numbersOf, pictureIn, type Needs, type PackSource } from './pack-source';
 
-const NO_CARD: Card = { picture: null, sign: '', dots: 0, name: '', small: '', kind: 0 };
+const NO_CARD: Card = {
+  picture: null,
+  story: null,
+  sign: '',
+  dots: 0,
+  name: '',
+  small: '',
+  kind: 0,
+};
 
 /** Each move in each of its guises once, with its dose where it has one of its own. */
 export function moveCards(source: PackSource): Card[] {
@@ -24,7 +32,7 @@ export function moveCards(source: PackSource): Card[] {
         if (cards.has(key)) continue;
         cards.set(key, {
           ...NO_CARD,
-          picture: pictureIn(source, book, part),
+          picture: pictureIn(source, book, part, 2),
           name,
           small: [name.toLowerCase() === move.name.toLowerCase() ? '' : move.name, dose]
             .filter(Boolean)
@@ -99,6 +107,7 @@ export function letterCards(source: PackSource): Card[] {
       return {
         ...NO_CARD,
         picture: pictureIn(source, book, action),
+        story: source.storyPictureOf(action.guise.picture),
         sign: label,
         name: action.guise.picture || action.guise.name || moveName,
         small: `${moveName}, ${doseInWords(action.dose)}`,

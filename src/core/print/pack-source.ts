@@ -1,12 +1,22 @@
+import type { Picture } from '../figure/picture';
 import type { Adventure } from '../model/adventure';
 import { drawsOf } from '../model/beats-of';
 import type { Action, Draw } from '../model/beat';
+import type { Move } from '../model/move';
 import { moveIn, type MoveBook } from '../moves/move-book';
 import type { Schedule } from '../schedule/unroll';
 import type { Ink } from './inks';
 import type { Paper } from './paper';
-import type { PictureOf } from './pictures';
 import type { TypeCase } from './type-case';
+
+/** How a picture is wanted: of so many poses, in colour or in lines. */
+export type PictureAsk = Readonly<{ poses: number; ink: Ink }>;
+
+/** What a move looks like: the one seam for pictures, on screen and in print. */
+export type PictureOf = (move: Move, ask: PictureAsk) => Picture;
+
+/** What a picture word of the story looks like, where there is a picture of it. */
+export type StoryPictureOf = (word: string) => Picture | null;
 
 /** What the pack is printed with. */
 export type PackSource = Readonly<{
@@ -16,6 +26,7 @@ export type PackSource = Readonly<{
   ink: Ink;
   type: TypeCase;
   pictureOf: PictureOf;
+  storyPictureOf: StoryPictureOf;
   /** A length in the presenter's own unit. */
   lengthOf: (metres: number) => string;
 }>;
@@ -35,5 +46,6 @@ export const numbersOf = ({
 export const pictureIn = (
   source: PackSource,
   book: MoveBook,
-  { move, guise }: Pick<Action, 'move' | 'guise'>,
-) => source.pictureOf(guise.picture, moveIn(book, move));
+  { move }: Pick<Action, 'move'>,
+  poses = 1,
+): Picture => source.pictureOf(moveIn(book, move), { poses, ink: source.ink });

@@ -13,12 +13,18 @@ import { drawDieNet, type DieFace } from './die-net';
 import type { PrintText } from './document';
 import { letterCards, moveCards, numberCards, suitCards } from './pack-cards';
 import { drawsFrom, numbersOf, pictureIn, type Needs, type PackSource } from './pack-source';
-import type { Picture } from './pictures';
 import { drawRoom } from './room-sheet';
 import { Sheet } from './sheet';
 import { drawSpotSigns } from './spot-signs';
 import { drawStickers } from './stickers';
-import { cautionsText, kitText, noteHomeText, runSheetText, scriptText } from './texts';
+import {
+  cautionsText,
+  kitText,
+  noteHomeText,
+  runSheetText,
+  scriptText,
+  type MovePicture,
+} from './texts';
 import { drawWheel, drawWheelBase } from './wheel';
 
 export const PACK_PARTS = [
@@ -76,7 +82,7 @@ function dieNets(source: PackSource): Sheet[] {
       const kind = beat.entries.findIndex((entry) => entry.faces.includes(pips));
       const entry = beat.entries[kind];
       if (!entry) return { pips, picture: null, name: '', kind: 0 };
-      const picture = pictureIn(source, book, entry.action);
+      const picture = pictureIn(source, book, entry.action, 2);
       return { pips, picture, name: capital(calledIn(book, entry.action)), kind };
     });
     // One move for all faces: the die only says how many.
@@ -104,7 +110,8 @@ function wheels(source: PackSource): Sheet[] {
     const isDie = device.kind === 'die';
     const sectors = entries.map(({ action, label, weight, faces }) => ({
       name: [label, calledIn(book, action)].filter(Boolean).join(': '),
-      picture: pictureIn(source, book, action) as Picture | null,
+      picture: pictureIn(source, book, action),
+      strip: pictureIn(source, book, action, 2),
       weight: isDie ? faces.length : weight,
     }));
     drawWheel(sheet, sectors, isDie ? `In place of a die of ${device.sides}` : 'The spinner');
@@ -120,7 +127,8 @@ function stickers(source: PackSource): Sheet[] {
   const sheet = newSheetOf(source)();
   const book = moveBookOf(source.adventure);
   const parts = beatsOf(source.adventure).flatMap((beat) => partsOfBeat(beat));
-  const pictures = [...new Set(parts.map((part) => pictureIn(source, book, part)))];
+  const moves = new Map(parts.map((part) => [part.move, part]));
+  const pictures = [...moves.values()].map((part) => pictureIn(source, book, part));
   drawStickers(sheet, pictures, titleOf(source.adventure));
   return [sheet];
 }
@@ -131,6 +139,12 @@ function room(source: PackSource): Sheet[] {
   drawRoom(sheet, roomPlan(adventure), `The room: ${titleOf(adventure)}`, lengthOf);
   return [sheet];
 }
+
+/** Pictures by the ids of moves, as texts ask for them. */
+const pictures = (source: PackSource): MovePicture => {
+  const book = moveBookOf(source.adventure);
+  return (move, poses) => pictureIn(source, book, { move }, poses);
+};
 
 type Made = Readonly<{ text: PrintText }> | Readonly<{ sheets: readonly Sheet[] }>;
 type Maker = Readonly<{ applies: (needs: Needs) => boolean; make: (source: PackSource) => Made }>;
@@ -143,7 +157,9 @@ const cards = (of: (source: PackSource) => readonly Card[]) => (source: PackSour
 const MAKERS: Readonly<Record<PackPartId, Maker>> = {
   'run-sheet': {
     applies: isWritten,
-    make: ({ adventure, schedule }) => ({ text: runSheetText(adventure, schedule) }),
+    make: (source) => ({
+      text: runSheetText(source.adventure, source.schedule, pictures(source)),
+    }),
   },
   script: {
     applies: isWritten,
@@ -180,7 +196,10 @@ const MAKERS: Readonly<Record<PackPartId, Maker>> = {
       sheets: drawSpotSigns(calledPlaces(source.adventure), newSheetOf(source)),
     }),
   },
-  'note-home': { applies: isWritten, make: ({ adventure }) => ({ text: noteHomeText(adventure) }) },
+  'note-home': {
+    applies: isWritten,
+    make: (source) => ({ text: noteHomeText(source.adventure, pictures(source)) }),
+  },
   stickers: { applies: isWritten, make: (source) => ({ sheets: stickers(source) }) },
 };
 

@@ -1,6 +1,7 @@
+import type { Picture } from '../figure/picture';
 import { INK, type Ink } from './inks';
 import { PAPERS, type Box, type Paper } from './paper';
-import type { Picture } from './pictures';
+import { strokesAsSvg } from './picture-svg';
 import type { Face, FitBox, TypeCase } from './type-case';
 
 /** Height of a capital over the size of the type, near enough for both families. */
@@ -78,16 +79,13 @@ export class Sheet {
     );
   }
 
-  /** A picture in a square of this size around a point. */
-  picture(picture: Picture, x: number, y: number, size: number, stroke: string = INK): void {
-    const strokes = picture.map(([element, given]) => {
-      const own = Object.entries(given)
-        .filter(([name]) => name !== 'key')
-        .map(([name, value]) => `${name}="${escaped(String(value))}"`);
-      return `<${element} ${own.join(' ')}/>`;
-    });
+  /** A picture around a point, as large as a box of this width and height takes. */
+  picture(picture: Picture, x: number, y: number, width: number, height = width): void {
+    const scale = Math.min(width / picture.width, height / picture.height);
+    const left = x - (picture.width * scale) / 2;
+    const top = y - (picture.height * scale) / 2;
     this.#marks.push(
-      `<g transform="translate(${number(x - size / 2)} ${number(y - size / 2)}) scale(${number(size / 24)})" fill="none" stroke="${stroke}" stroke-width="1.5" stroke-linecap="round" stroke-linejoin="round">${strokes.join('')}</g>`,
+      `<g transform="translate(${number(left)} ${number(top)}) scale(${number(scale)})">${strokesAsSvg(picture)}</g>`,
     );
   }
 

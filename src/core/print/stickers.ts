@@ -1,11 +1,11 @@
+import type { Picture } from '../figure/picture';
 import { CUT_INK, INK, tintOf } from './inks';
 import { boxesOn } from './paper';
-import type { Picture } from './pictures';
 import type { Sheet } from './sheet';
 
 const STICKER_MM = 45;
 
-/** Round stickers, a sheet full: a picture of the story and a word of praise. */
+/** Round stickers, a sheet full: a move of the story and a word of praise. */
 export function drawStickers(sheet: Sheet, pictures: readonly Picture[], words: string): void {
   boxesOn(sheet.paper, STICKER_MM, STICKER_MM).forEach(({ x, y, width, height }, n) => {
     const [cx, cy] = [x + width / 2, y + height / 2];
@@ -16,7 +16,7 @@ export function drawStickers(sheet: Sheet, pictures: readonly Picture[], words: 
       width: 0.5,
     });
     const picture = pictures[n % Math.max(1, pictures.length)];
-    if (picture) sheet.picture(picture, cx, cy - 5, 17);
+    if (picture) sheet.picture(picture, cx, cy - 5, 21);
     sheet.text(words, cx, cy + 10, {
       face: 'strong',
       widthMm: 26,

@@ -1,3 +1,4 @@
+import type { Picture } from '../figure/picture';
 import { cautionsOf, DEFERRING_LINE } from '../care/cautions';
 import { clockOrBlank, runSheetRows, type RunSheetRow } from '../formats/run-sheet/run-sheet';
 import { isShort, kitInWords, kitListOf } from '../kit/kit-list';
@@ -49,7 +50,10 @@ const lengthOf = (schedule: Schedule, { id }: Chapter) =>
 
 const joined = (...parts: string[]) => parts.filter(Boolean).join(' · ');
 
-function clockRow(row: RunSheetRow): ClockRow {
+/** How a move looks, in so many poses. */
+export type MovePicture = (moveId: string, poses: number) => Picture;
+
+function clockRow(row: RunSheetRow, pictureOf: MovePicture): ClockRow {
   const name: Run[] = row.name ? [strong(capital(row.name))] : [];
   return {
     clock: clockOrBlank(row.startSeconds),
@@ -57,11 +61,16 @@ function clockRow(row: RunSheetRow): ClockRow {
     said: row.say,
     notes: joined(row.formCues, row.forms),
     dose: row.dose,
+    picture: row.moveId ? pictureOf(row.moveId, 2) : null,
   };
 }
 
 /** The running order, to glance at from a knee. */
-export function runSheetText(adventure: Adventure, schedule: Schedule): PrintText {
+export function runSheetText(
+  adventure: Adventure,
+  schedule: Schedule,
+  pictureOf: MovePicture,
+): PrintText {
   const kit = kitListOf(adventure, adventure.setting).map(kitInWords);
   return {
     title: titleOf(adventure),
@@ -72,7 +81,7 @@ export function runSheetText(adventure: Adventure, schedule: Schedule): PrintTex
     ].filter(Boolean),
     blocks: rowsByChapter(adventure, schedule).flatMap(({ chapter, rows }): Block[] => [
       heading(chapter.title, lengthOf(schedule, chapter)),
-      { kind: 'clock rows', rows: rows.map(clockRow) },
+      { kind: 'clock rows', rows: rows.map((row) => clockRow(row, pictureOf)) },
     ]),
   };
 }
@@ -145,7 +154,7 @@ export function cautionsText(adventure: Adventure): PrintText {
 const AT_HOME = 3;
 
 /** A note for those at home: what was played, and three small things to do there. */
-export function noteHomeText(adventure: Adventure): PrintText {
+export function noteHomeText(adventure: Adventure, pictureOf: MovePicture): PrintText {
   const { world, learning, chapters } = adventure;
   const moves = movesUsed(adventure);
   const names = new Map<string, string>();
@@ -180,11 +189,12 @@ export function noteHomeText(adventure: Adventure): PrintText {
             heading('Something to do at home'),
             ...gentle.map((move) => {
               const name = names.get(move.id);
-              return tick(
+              const words = [
                 strong(capital(name ?? move.name)),
                 ...(name ? [soft(` (${move.name})`)] : []),
                 plain(`: ${move.formCues.slice(0, 2).join(', ').toLowerCase()}.`),
-              );
+              ];
+              return { kind: 'tick' as const, runs: words, picture: pictureOf(move.id, 3) };
             }),
             line(plain('A few times each, on a clear floor. Stop when it stops being fun.')),
           ]

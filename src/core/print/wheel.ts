@@ -1,8 +1,14 @@
+import type { Picture } from '../figure/picture';
 import { CUT_INK, INK, SOFT_INK, tintOf } from './inks';
-import type { Picture } from './pictures';
 import type { Sheet } from './sheet';
 
-export type Sector = Readonly<{ name: string; picture: Picture | null; weight: number }>;
+export type Sector = Readonly<{
+  name: string;
+  picture: Picture;
+  /** Several poses, for a sector that is wide enough. */
+  strip: Picture;
+  weight: number;
+}>;
 
 const RADIUS_MM = 88;
 
@@ -14,7 +20,7 @@ export function drawWheel(sheet: Sheet, sectors: readonly Sector[], title: strin
   const [cx, cy] = [sheet.size.widthMm / 2, sheet.size.heightMm / 2 + 6];
   const all = sectors.reduce((sum, { weight }) => sum + weight, 0);
   let turn = 0;
-  sectors.forEach(({ name, picture, weight }, n) => {
+  sectors.forEach(({ name, picture, strip, weight }, n) => {
     const share = all > 0 ? weight / all : 1 / sectors.length;
     if (share === 0) return;
     const [x1, y1] = on(cx, cy, RADIUS_MM, turn);
@@ -32,7 +38,9 @@ export function drawWheel(sheet: Sheet, sectors: readonly Sector[], title: strin
     const chord = (r: number) => 2 * r * Math.sin(Math.PI * Math.min(share, 0.45));
     const [px, py] = on(cx, cy, RADIUS_MM * 0.78, middle);
     const size = Math.min(26, chord(RADIUS_MM * 0.78) * 0.62);
-    if (picture) sheet.picture(picture, px, py, size);
+    const wide = chord(RADIUS_MM * 0.74) * 0.72;
+    if (wide > size * 1.7) sheet.picture(strip, px, py, Math.min(wide, 54), size);
+    else sheet.picture(picture, px, py, size);
     // Between the hub and the picture, and no wider than the sector is there.
     const at = RADIUS_MM * 0.4;
     const [tx, ty] = on(cx, cy, at, middle);

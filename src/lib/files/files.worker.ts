@@ -1,11 +1,12 @@
 import { writeFile } from '$core/files';
-import { pictureFor } from '$lib/pictures/pictures';
+import { printedPictures, storyPicture } from '$lib/pictures/pictures';
 import { answerRequests } from '$lib/workers/ask-worker';
 import { loadPrintFonts } from './print-fonts';
 import type { FileAnswer, FileRequest } from './protocol';
 
 answerRequests<FileRequest, FileAnswer>(self, ({ format, adventure, choices, now }, onProgress) => {
   const loadFonts = () => loadPrintFonts((url) => fetch(url));
-  const world = { loadFonts, pictureOf: pictureFor, now, onProgress };
+  const pictureOf = printedPictures(choices.look);
+  const world = { loadFonts, pictureOf, storyPictureOf: storyPicture, now, onProgress };
   return writeFile(format, adventure, choices, world);
 });

@@ -1,4 +1,4 @@
-<!-- A picture of a move, drawn in strokes. What it shows is said in words beside it. -->
+<!-- A picture of a move, drawn in strokes, `size` high. What it shows is said in words beside it. -->
 <script lang="ts">
   import type { Picture } from '$core';
 
@@ -8,9 +8,9 @@
 
 <svg
   xmlns="http://www.w3.org/2000/svg"
-  viewBox="0 0 24 24"
-  width={size}
+  viewBox="0 0 {picture.width} {picture.height}"
   height={size}
+  width={typeof size === 'number' ? (size * picture.width) / picture.height : size}
   fill="none"
   stroke="currentColor"
   stroke-width={strokeWidth}
@@ -18,7 +18,7 @@
   stroke-linejoin="round"
   aria-hidden="true"
 >
-  {#each picture as [element, attributes], n (n)}
+  {#each picture.strokes as [element, attributes], n (n)}
     <svelte:element this={element} {...attributes} xmlns="http://www.w3.org/2000/svg" />
   {/each}
 </svg>

@@ -1,4 +1,15 @@
-import type { Move, Picture } from '$core';
+import {
+  figureOfMove,
+  LINE_PAINTS,
+  lookFor,
+  paintsOf,
+  pictureOfFigure,
+  type LookChoice,
+  type Move,
+  type Picture,
+  type PictureOf,
+  type Stroke,
+} from '$core';
 import Bell from 'lucide/dist/esm/icons/bell.mjs';
 import Bird from 'lucide/dist/esm/icons/bird.mjs';
 import Bridge from 'lucide/dist/esm/icons/bridge.mjs';
@@ -27,10 +38,8 @@ import LoaderPinwheel from 'lucide/dist/esm/icons/loader-pinwheel.mjs';
 import Mail from 'lucide/dist/esm/icons/mail.mjs';
 import MessageCircle from 'lucide/dist/esm/icons/message-circle.mjs';
 import Moon from 'lucide/dist/esm/icons/moon.mjs';
-import MoveUp from 'lucide/dist/esm/icons/move-up.mjs';
 import Origami from 'lucide/dist/esm/icons/origami.mjs';
 import PawPrint from 'lucide/dist/esm/icons/paw-print.mjs';
-import PersonStanding from 'lucide/dist/esm/icons/person-standing.mjs';
 import Rabbit from 'lucide/dist/esm/icons/rabbit.mjs';
 import RefreshCw from 'lucide/dist/esm/icons/refresh-cw.mjs';
 import Rocket from 'lucide/dist/esm/icons/rocket.mjs';
@@ -41,17 +50,16 @@ import Soup from 'lucide/dist/esm/icons/soup.mjs';
 import Sparkles from 'lucide/dist/esm/icons/sparkles.mjs';
 import Sprout from 'lucide/dist/esm/icons/sprout.mjs';
 import Star from 'lucide/dist/esm/icons/star.mjs';
-import StretchHorizontal from 'lucide/dist/esm/icons/stretch-horizontal.mjs';
 import Sun from 'lucide/dist/esm/icons/sun.mjs';
 import Trees from 'lucide/dist/esm/icons/trees.mjs';
 import Turtle from 'lucide/dist/esm/icons/turtle.mjs';
-import Volleyball from 'lucide/dist/esm/icons/volleyball.mjs';
 import Waves from 'lucide/dist/esm/icons/waves-horizontal.mjs';
 import Wheat from 'lucide/dist/esm/icons/wheat.mjs';
 import Wind from 'lucide/dist/esm/icons/wind.mjs';
+import { screenPaints } from './screen-paints';
 
-/** What a picture word of a guise looks like. Until moves have drawn figures, the nearest icon. */
-const BY_WORD: Readonly<Record<string, Picture>> = {
+/** What a picture word of a story looks like. */
+const BY_WORD: Readonly<Record<string, readonly Stroke[]>> = {
   barrel: Cylinder,
   beetle: Bug,
   bell: Bell,
@@ -106,26 +114,54 @@ const BY_WORD: Readonly<Record<string, Picture>> = {
   windmill: Fan,
 };
 
-const BY_FAMILY: Readonly<Record<Move['family'], Picture>> = {
-  travelling: Footprints,
-  balancing: PersonStanding,
-  handling: Volleyball,
-  floor: StretchHorizontal,
-  stretch: MoveUp,
-  shape: Star,
-  rhythm: Drum,
-  breath: Wind,
-};
+const icon = (strokes: readonly Stroke[]): Picture => ({ width: 24, height: 24, strokes });
 
 export const SIGNS = {
-  say: MessageCircle,
-  ask: CircleHelp,
-  drink: Droplet,
-  change: RefreshCw,
+  say: icon(MessageCircle),
+  ask: icon(CircleHelp),
+  drink: icon(Droplet),
+  change: icon(RefreshCw),
 } satisfies Record<string, Picture>;
 
-/** The picture for a move in a guise: its picture word's, else one of the move's own, else its family's. */
-export function pictureFor(picture: string, move: Pick<Move, 'family' | 'pictureWords'>): Picture {
-  const word = [picture.toLowerCase(), ...move.pictureWords].find((one) => one in BY_WORD);
-  return word ? BY_WORD[word]! : BY_FAMILY[move.family];
+/** The words that there is an icon for. */
+export const ICON_WORDS: readonly string[] = Object.keys(BY_WORD).sort();
+
+/** The icon of a picture word; null where there is none. */
+export function storyPicture(word: string): Picture | null {
+  const strokes = BY_WORD[word.toLowerCase()];
+  return strokes ? icon(strokes) : null;
+}
+
+const UNKNOWN = icon(Star);
+const iconOf = ({ figure }: Pick<Move, 'figure'>): Picture =>
+  (figure?.kind === 'icon' && storyPicture(figure.word)) || UNKNOWN;
+
+/** Pictures of moves for print, all children alike or each move with its own. */
+export const printedPictures =
+  (choice: LookChoice): PictureOf =>
+  (move, { poses, ink }) => {
+    const figure = figureOfMove(move);
+    if (!figure) return iconOf(move);
+    const look = lookFor(choice, move.id);
+    const paints = ink === 'colour' ? paintsOf(look) : LINE_PAINTS;
+    return pictureOfFigure(figure, poses, paints, { hair: look.hair });
+  };
+
+/** Smaller than this, a face is specks. Pixels. */
+const SMALL_PX = 44;
+
+/** A move on the page, in its most telling poses. */
+export function screenPicture(
+  move: Move,
+  poses: number,
+  sizePx: number,
+  choice: LookChoice,
+): Picture {
+  const figure = figureOfMove(move);
+  if (!figure) return iconOf(move);
+  const { hair } = lookFor(choice, move.id);
+  return pictureOfFigure(figure, poses, screenPaints(choice, move.id), {
+    hair,
+    small: sizePx < SMALL_PX,
+  });
 }

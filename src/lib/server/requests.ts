@@ -4,6 +4,7 @@ import {
   INKS,
   LENGTH_UNITS,
   LOCAL_TIME,
+  LOOK_CHOICES,
   MOODS,
   moveSchema,
   PACK_PARTS,
@@ -69,5 +70,6 @@ export const exportRequestSchema = checkRequestSchema.extend({
   ink: z.enum(INKS).default('colour'),
   parts: z.array(z.enum(PACK_PARTS)).default([...PACK_PARTS]),
   unit: z.enum(LENGTH_UNITS).default('metres'),
+  look: z.enum(LOOK_CHOICES).default('mixed'),
   startsAt: z.string().regex(LOCAL_TIME).optional(),
 });

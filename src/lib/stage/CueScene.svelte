@@ -2,11 +2,13 @@
 <script lang="ts">
   import { callAt, isCountedWork, type Cue, type Move } from '$core';
   import type { Snippet } from 'svelte';
-  import { pictureFor, SIGNS } from '$lib/pictures/pictures';
+  import LivingFigure from '$lib/figures/LivingFigure.svelte';
+  import { SIGNS } from '$lib/pictures/pictures';
   import PictureSvg from '$lib/pictures/PictureSvg.svelte';
   import { fitText } from '$lib/ui/fit-text';
   import CountRing from './CountRing.svelte';
   import { cueWords, sideOf } from './cue-words';
+  import { figureTime } from './figure-time';
   import Pips from './Pips.svelte';
   import SideSign from './SideSign.svelte';
 
@@ -65,13 +67,7 @@
   const spoken = $derived(cue.kind === 'say' || cue.kind === 'ask');
   const of = $derived(isCountedWork(cue) ? (doing?.amount ?? null) : null);
   const side = $derived(sideOf(cue, mirror));
-  const picture = $derived(
-    cue.kind === 'drink'
-      ? SIGNS.drink
-      : spoken || !move || !doing
-        ? null
-        : pictureFor(doing.picture, move),
-  );
+  const shown = $derived(spoken || cue.kind === 'drink' || !doing ? null : move);
 </script>
 
 <div class="scene" data-cue={cue.kind}>
@@ -86,11 +82,21 @@
         of={doing.round.of}
       />{/if}
   </div>
-  <div class={['middle', count !== null && 'with-count']}>
+  <div class={['middle', count !== null && 'with-count', shown && 'with-figure']}>
+    {#if shown}
+      <div class="figure">
+        <LivingFigure
+          move={shown}
+          held={doing?.unit === 'hold' && cue.kind !== 'show'}
+          flip={(side?.move ?? 'right') === 'left'}
+          {...figureTime(cue, shown, into)}
+        />
+      </div>
+    {/if}
     <div class="flex min-h-0 min-w-0 flex-col">
-      {#if picture}
-        <div class="picture" aria-hidden="true">
-          <PictureSvg {picture} size="100%" strokeWidth={1.6} />
+      {#if cue.kind === 'drink'}
+        <div class="sign" aria-hidden="true">
+          <PictureSvg picture={SIGNS.drink} size="100%" strokeWidth={1.6} />
         </div>
       {/if}
       <div class="min-h-0 flex-1 overflow-hidden">
@@ -156,6 +162,18 @@
   .with-count {
     grid-template-columns: minmax(0, 1fr) auto;
   }
+  .with-figure {
+    grid-template-columns: min(34vw, 50vh) minmax(0, 1fr);
+  }
+  .with-figure.with-count {
+    grid-template-columns: min(30vw, 48vh) minmax(0, 1fr) auto;
+  }
+  .figure {
+    min-height: 0;
+    max-height: 60vh;
+    align-self: center;
+    height: 100%;
+  }
   .main {
     font-family: var(--font-heading);
     font-weight: 800;
@@ -196,7 +214,7 @@
       animation: none;
     }
   }
-  .picture {
+  .sign {
     height: min(16vh, 10rem);
     aspect-ratio: 1;
     align-self: flex-start;
@@ -223,7 +241,16 @@
       grid-template-rows: minmax(0, 3fr) minmax(0, 2fr);
       gap: 0.5rem;
     }
-    .picture {
+    .with-figure,
+    .with-figure.with-count {
+      grid-template-columns: minmax(0, 1fr);
+      grid-template-rows: minmax(0, 2fr) minmax(0, 2fr) minmax(0, 2fr);
+      gap: 0.5rem;
+    }
+    .with-figure:not(.with-count) {
+      grid-template-rows: minmax(0, 1fr) minmax(0, 1fr);
+    }
+    .sign {
       height: 3.25rem;
     }
     .under {

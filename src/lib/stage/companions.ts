@@ -11,9 +11,15 @@ export const shownSchema = z.strictObject({
   /** Big words: the move's name, or what is happening. */
   main: z.string(),
   kind: z.string(),
-  /** Picture word and move, to be drawn; null for none. */
+  /** The move that is drawn; null for none. */
   move: z.string().nullable(),
-  picture: z.string(),
+  /** In its held pose. */
+  held: z.boolean(),
+  /** The figure's left side, so that children who mirror it move theirs. */
+  flip: z.boolean(),
+  /** Seconds a rep, and seconds since its cue began; null for a clock of its own. */
+  secondsPerRep: z.number().positive(),
+  elapsed: z.number().nullable(),
   count: z.number().nullable(),
   of: z.number().nullable(),
   share: z.number(),

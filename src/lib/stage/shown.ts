@@ -1,5 +1,6 @@
 import { capital, isCountedWork, isWork, type Move } from '$core';
 import { cueWords, sideOf } from './cue-words';
+import { figureTime } from './figure-time';
 import type { Shown } from './companions';
 import type { StageSession } from './stage.svelte';
 
@@ -8,17 +9,20 @@ export function shownOf(session: StageSession, move: Move | null): Shown | null 
   const { adventure, cue, count, share } = session;
   if (!cue) return null;
   const { doing, kind } = cue;
+  const side = sideOf(cue, adventure.setting.mirror ?? true);
   const spoken = kind === 'say' || kind === 'ask';
   return {
     type: 'shown',
     main: spoken ? 'Listen' : capital(cueWords(cue, move).main),
     kind,
     move: doing && !spoken && kind !== 'drink' ? doing.move : null,
-    picture: doing?.picture ?? '',
+    held: doing?.unit === 'hold' && kind !== 'show',
+    flip: side?.move === 'left',
+    ...(move ? figureTime(cue, move, session.into) : { secondsPerRep: 1, elapsed: null }),
     count,
     of: isCountedWork(cue) ? doing!.amount : null,
     share,
-    side: sideOf(cue, adventure.setting.mirror ?? true)?.say ?? null,
+    side: side?.say ?? null,
     round:
       doing && doing.round.of > 1 && isWork(cue) ? `${doing.round.n} of ${doing.round.of}` : '',
   };

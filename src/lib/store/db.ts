@@ -21,7 +21,7 @@ interface ArrupSchema extends DBSchema {
 export type ArrupDb = IDBPDatabase<ArrupSchema>;
 
 export function openArrup(name = 'arrup'): Promise<ArrupDb> {
-  return openDB<ArrupSchema>(name, 3, {
+  return openDB<ArrupSchema>(name, 4, {
     async upgrade(db, from, _to, tx) {
       if (from < 1) {
         db.createObjectStore('adventures', { keyPath: 'id' });
@@ -29,14 +29,19 @@ export function openArrup(name = 'arrup'): Promise<ArrupDb> {
         db.createObjectStore('settings');
       }
       if (from < 2) db.createObjectStore('moves', { keyPath: 'id' });
-      // Version 3: documents of version 2. What cannot be read is left as it is, not lost.
-      if (from > 0 && from < 3) {
+      // Newer documents. What cannot be read is left as it is, not lost.
+      if (from > 0 && from < 4) {
         for (const record of await tx.objectStore('adventures').getAll()) {
           const parsed = parseAdventure(record.document);
           if (parsed.ok) {
             await tx.objectStore('adventures').put({ ...record, document: parsed.value });
           }
         }
+      }
+      // Version 4: how a move of one's own is drawn.
+      if (from > 1 && from < 4) {
+        const moves = tx.objectStore('moves');
+        for (const move of await moves.getAll()) await moves.put({ ...move, figure: null });
       }
     },
     // A newer tab wants to change the store's shape: let it, rather than block it for ever.

@@ -5,6 +5,7 @@ import {
   type Ink,
   type LengthUnit,
   type LinesMode,
+  type LookChoice,
   type PackPartId,
   type Paper,
 } from '$core';
@@ -28,6 +29,8 @@ export type Preferences = Readonly<{
   paper: Paper;
   ink: Ink;
   unit: LengthUnit;
+  /** Which child is in the pictures. */
+  look: LookChoice;
   /** Parts of the print pack that are left out. */
   notPrinted: readonly PackPartId[];
 }>;
@@ -45,6 +48,7 @@ const USUAL: Preferences = {
   paper: 'a4',
   ink: 'colour',
   unit: 'metres',
+  look: 'mixed',
   // To colour in, to stick on: asked for when they are wanted.
   notPrinted: ['script', 'stickers'],
 };

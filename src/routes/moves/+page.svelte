@@ -20,8 +20,7 @@
   import { loadSoundBook } from '$lib/language/sound-book';
   import EffortMarks from '$lib/moves/EffortMarks.svelte';
   import { FAMILY_WORDS, SPACE_WORDS } from '$lib/moves/words';
-  import { pictureFor } from '$lib/pictures/pictures';
-  import PictureSvg from '$lib/pictures/PictureSvg.svelte';
+  import MovePicture from '$lib/figures/MovePicture.svelte';
   import { newId } from '$lib/store/new-id';
   import { ownMoves } from '$lib/store/own-moves.svelte';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
@@ -196,15 +195,12 @@
   </div>
   <ul class="grid gap-x-8 sm:grid-cols-2 lg:grid-cols-3">
     {#each found as move (move.id)}
-      {@const picture = pictureFor('', move)}
       <li class="border-t border-line">
         <a
           class="flex items-center gap-4 rounded-lg px-1 py-2.5 no-underline hover:bg-sunk"
           href={resolve('/moves/[id]', { id: move.id })}
         >
-          <span class="text-water" aria-hidden="true"
-            ><PictureSvg {picture} size={34} strokeWidth={1.7} /></span
-          >
+          <span aria-hidden="true"><MovePicture {move} size={64} /></span>
           <span class="min-w-0 flex-1">
             <span class="block font-heading text-lg leading-tight font-bold first-letter:uppercase"
               >{move.name}{#if isOwn(move.id)}<span class="ml-2 text-base font-normal text-soft"

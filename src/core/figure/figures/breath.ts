@@ -1,4 +1,4 @@
-import type { FigureSketch } from '../figure';
+import type { FigureSketch } from '../figure-sketch';
 import { ARMS, STANCES } from './stances';
 
 const SAT = { view: 'corner', anchor: 'hips' } as const;

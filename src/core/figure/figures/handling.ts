@@ -1,4 +1,4 @@
-import type { FigureSketch } from '../figure';
+import type { FigureSketch } from '../figure-sketch';
 import { ARMS, LEGS, STANCES } from './stances';
 import { TRAVELLING_FIGURES } from './travelling';
 

@@ -1,4 +1,5 @@
-import { figureOf, type Figure, type FigureSketch } from '../figure';
+import type { Figure } from '../figure';
+import { figureOf, type FigureSketch } from '../figure-sketch';
 import { BALANCING_FIGURES } from './balancing';
 import { BREATH_FIGURES } from './breath';
 import { FLOOR_FIGURES } from './floor';

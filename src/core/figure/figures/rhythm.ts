@@ -1,5 +1,5 @@
-import type { FigureSketch } from '../figure';
-import { ARMS, LEGS, STANCES } from './stances';
+import type { FigureSketch } from '../figure-sketch';
+import { ARMS, STANCES } from './stances';
 
 const FEET = { legs: [0.2, -0.98, 0] } as const;
 

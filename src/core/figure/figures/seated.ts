@@ -1,5 +1,5 @@
-import type { FigureSketch, PropSketch } from '../figure';
-import type { PoseSketch } from '../sketch';
+import type { FigureSketch, PropSketch } from '../figure-sketch';
+import type { PoseSketch } from '../pose-sketch';
 import { ARMS, STANCES } from './stances';
 
 const CHAIR: PropSketch = { kind: 'chair', places: [['floor', [0, 0, 0]]] };

@@ -1,4 +1,4 @@
-import type { PoseSketch } from '../sketch';
+import type { PoseSketch } from '../pose-sketch';
 import type { Vec } from '../vec';
 
 /** Where arms and legs often are: reaches out to the side, up and to the front. */

@@ -1,5 +1,5 @@
-import type { FigureSketch } from '../figure';
-import type { PoseSketch } from '../sketch';
+import type { FigureSketch } from '../figure-sketch';
+import type { PoseSketch } from '../pose-sketch';
 import { ARMS, LEGS, STANCES } from './stances';
 
 const GOING = { anchor: 'hips', travels: 'forward', view: 'side', alternate: true } as const;

@@ -1,6 +1,8 @@
 import type { Content, ContentText, TableCell } from 'pdfmake/interfaces';
 import type { Block, ClockRow, PrintText, Run } from '../../print/document';
 import { INK, SOFT_INK } from '../../print/inks';
+import { pictureAsSvg } from '../../print/picture-svg';
+import type { Picture } from '../../figure/picture';
 import { points } from '../../print/paper';
 import type { Face, TypeCase } from '../../print/type-case';
 
@@ -35,7 +37,7 @@ export class TextWriter {
   }
 
   /** Name and dose stand out together; what is said stands under them, or beside them to save room. */
-  #clockRow({ clock, runs, said, notes, dose }: ClockRow): Content[] {
+  #clockRow({ clock, runs, said, notes, dose, picture }: ClockRow): Content[] {
     const [name, ...others] = this.runs(runs);
     const spoken = said ? this.inline(`\u201c${said}\u201d`, 'text') : [];
     const first = [
@@ -52,15 +54,16 @@ export class TextWriter {
     if (notes && this.roomy) {
       stack.push(this.text(this.inline(notes, 'text', SOFT_INK), SIZES.notes));
     }
-    return [this.text(this.inline(clock, 'text', SOFT_INK), SIZES.text), { stack }];
+    const seen: Content = picture ? this.picture(picture, this.roomy ? 30 : 17, 62) : '';
+    return [this.text(this.inline(clock, 'text', SOFT_INK), SIZES.text), { stack }, seen];
   }
 
   /** Rows under their heading: it stays with the first of them, and comes again on the next page. */
   #clockTable(rows: readonly ClockRow[], head: Content | null): Content {
-    const first: TableCell[][] = head ? [[{ ...(head as ContentText), colSpan: 2 }, '']] : [];
+    const first: TableCell[][] = head ? [[{ ...(head as ContentText), colSpan: 3 }, '', '']] : [];
     return {
       table: {
-        widths: [points(14) * this.scale, '*'],
+        widths: [points(14) * this.scale, '*', 62 * this.scale],
         dontBreakRows: true,
         headerRows: first.length,
         keepWithHeaderRows: first.length,
@@ -75,6 +78,16 @@ export class TextWriter {
         paddingTop: () => 1.2 * this.scale,
         paddingBottom: () => 1.2 * this.scale,
       },
+    };
+  }
+
+  /** A picture no larger than this, in points before they are scaled. */
+  picture(picture: Picture, high: number, wide: number): Content {
+    const most = Math.min(high / picture.height, wide / picture.width) * this.scale;
+    return {
+      svg: pictureAsSvg(picture),
+      width: picture.width * most,
+      height: picture.height * most,
     };
   }
 
@@ -109,6 +122,9 @@ export class TextWriter {
               canvas: [{ type: 'rect', x: 0, y: 1, w: box, h: box, r: 2, lineColor: INK }],
             },
             this.text(this.runs(block.runs), SIZES.text, { width: '*' } as Partial<ContentText>),
+            ...(block.picture
+              ? [{ width: 150, stack: [this.picture(block.picture, 52, 150)] }]
+              : []),
           ],
           margin: [0, gap, 0, gap],
           unbreakable: true,

@@ -22,6 +22,8 @@ export type RunSheetRow = Readonly<{
   say: string;
   /** The guise's name, or the move's own. */
   name: string;
+  /** The move's id; empty for a row without one. */
+  moveId: string;
   /** The move's own name, where a guise hides it. */
   move: string;
   dose: string;
@@ -30,8 +32,19 @@ export type RunSheetRow = Readonly<{
   forms: string;
 }>;
 
-type Content = Pick<RunSheetRow, 'say' | 'name' | 'move' | 'dose' | 'formCues' | 'forms'>;
-const NOTHING: Content = { say: '', name: '', move: '', dose: '', formCues: '', forms: '' };
+type Content = Pick<
+  RunSheetRow,
+  'say' | 'name' | 'moveId' | 'move' | 'dose' | 'formCues' | 'forms'
+>;
+const NOTHING: Content = {
+  say: '',
+  name: '',
+  moveId: '',
+  move: '',
+  dose: '',
+  formCues: '',
+  forms: '',
+};
 
 function partContent(
   book: MoveBook,
@@ -43,6 +56,7 @@ function partContent(
   return {
     say: line,
     name: name || move.name,
+    moveId: move.id,
     move: name && name !== move.name ? move.name : '',
     dose,
     formCues: move.formCues.join('; '),

@@ -45,6 +45,7 @@ export function defineMove(family: Move['family'], given: Given): Move {
     easier: null,
     harder: null,
     seated: null,
+    figure: null,
     origin: 'our judgement',
     ...facts,
     secondsPerRep: { '3-4': round(tempo * YOUNGEST_TEMPO), '5': tempo, '6-7': tempo },

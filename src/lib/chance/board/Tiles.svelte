@@ -2,8 +2,7 @@
 <script lang="ts">
   import { moveIn, type Device, type Draw, type Entry, type Move, type MoveBook } from '$core';
   import MovePicker from '$lib/beats/MovePicker.svelte';
-  import { pictureFor } from '$lib/pictures/pictures';
-  import PictureSvg from '$lib/pictures/PictureSvg.svelte';
+  import MovePicture from '$lib/figures/MovePicture.svelte';
   import { sectorHue } from '../sector-look';
 
   type Props = {
@@ -23,7 +22,6 @@
   {#each entries as entry, n (entry.id)}
     {@const { label, action } = entry}
     {@const move = moveIn(book, action.move)}
-    {@const picture = pictureFor(action.guise.picture, move)}
     <li class={letters ? 'box' : 'card'} style:--hue={sectorHue(n)}>
       <input
         class="label"
@@ -34,7 +32,7 @@
         oninput={(event) => onlabel(entry, event.currentTarget.value)}
         onblur={onleave}
       />
-      <span aria-hidden="true"><PictureSvg {picture} size={26} /></span>
+      <span aria-hidden="true"><MovePicture {move} size={44} /></span>
       {#if letters && action.guise.picture}<span class="word">{action.guise.picture}</span>{/if}
       <MovePicker
         {book}

@@ -17,8 +17,8 @@
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
   import EffortMarks from '$lib/moves/EffortMarks.svelte';
   import { EFFORT_WORDS, FAMILY_WORDS, rangeInWords, SPACE_WORDS } from '$lib/moves/words';
-  import { pictureFor } from '$lib/pictures/pictures';
-  import PictureSvg from '$lib/pictures/PictureSvg.svelte';
+  import LivingFigure from '$lib/figures/LivingFigure.svelte';
+  import MovePicture from '$lib/figures/MovePicture.svelte';
   import { newId } from '$lib/store/new-id';
   import { ownMoves } from '$lib/store/own-moves.svelte';
   import { shelf } from '$lib/store/shelf.svelte';
@@ -28,7 +28,6 @@
   const travelling = $derived(shelf.records.flatMap(({ document }) => document.moves));
   const book = $derived(moveBookOf({ moves: [...travelling, ...ownMoves.list] }));
   const move = $derived(book.get(page.params.id ?? ''));
-  const picture = $derived(move ? pictureFor('', move) : []);
   const usedIn = $derived(
     shelf.records.filter(({ document }) => movesUsed(document).some(({ id }) => id === move?.id)),
   );
@@ -70,11 +69,9 @@
     <a class="mt-3 -ml-3 btn-quiet" href={resolve('/moves')}>
       <ArrowLeft size={18} aria-hidden="true" />Moves
     </a>
-    <div class="mt-2 flex items-center gap-6">
-      <span class="text-water" aria-hidden="true"
-        ><PictureSvg {picture} size={88} strokeWidth={1.4} /></span
-      >
-      <div>
+    <div class="mt-2 flex flex-wrap items-center gap-x-8 gap-y-4">
+      <div class="figure"><LivingFigure {move} /></div>
+      <div class="min-w-0 flex-1 basis-80">
         <h1 class="text-4xl first-letter:uppercase">{move.name}</h1>
         <p class="text-lg text-soft">
           {FAMILY_WORDS[move.family]}, {SPACE_WORDS[move.space]}, {move.posture}
@@ -101,6 +98,7 @@
     <div class="mt-6 grid gap-x-14 gap-y-6 text-lg md:grid-cols-2">
       <section>
         <h2 class="text-xl">How it goes</h2>
+        <div class="my-2" aria-hidden="true"><MovePicture {move} poses={4} size={92} /></div>
         <ul class="mt-1 list-disc pl-6">
           {#each move.formCues as cue (cue)}<li>{cue}</li>{/each}
         </ul>
@@ -190,3 +188,13 @@
     </div>
   </main>
 {/if}
+
+<style>
+  .figure {
+    width: 15rem;
+    height: 14rem;
+    border-radius: 1.25rem;
+    background: var(--raised);
+    padding: 0.5rem;
+  }
+</style>

@@ -52,6 +52,7 @@
       paper: preferences.current.paper,
       ink: preferences.current.ink,
       unit: preferences.current.unit,
+      look: preferences.current.look,
       startsAt,
     },
   );

@@ -2,7 +2,7 @@ import { read as readAsset } from '$app/server';
 import { DEFAULT_PACE, FILE_FORMAT_IDS, FILE_FORMATS, fileNameOf, type FileFormatId } from '$core';
 import { writeFile } from '$core/files';
 import { loadPrintFonts } from '$lib/files/print-fonts';
-import { pictureFor } from '$lib/pictures/pictures';
+import { printedPictures, storyPicture } from '$lib/pictures/pictures';
 import { readRequest, refuseWith } from '$lib/server/answer';
 import { exportRequestSchema } from '$lib/server/requests';
 import type { RequestHandler } from './$types';
@@ -27,7 +27,8 @@ export const POST: RequestHandler = async ({ request, params }) => {
     startsAt: body.startsAt ?? now.toISOString().slice(0, 16),
   };
   const loadFonts = () => loadPrintFonts(async (url) => readAsset(url));
-  const world = { loadFonts, pictureOf: pictureFor, now };
+  const pictureOf = printedPictures(choices.look);
+  const world = { loadFonts, pictureOf, storyPictureOf: storyPicture, now };
   let bytes: Uint8Array;
   try {
     ({ bytes } = await writeFile(format, adventure, choices, world));

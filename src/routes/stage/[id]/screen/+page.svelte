@@ -2,7 +2,8 @@
 <script lang="ts">
   import { moveBookOf, type Adventure, titleOf } from '$core';
   import { page } from '$app/state';
-  import { pictureFor, SIGNS } from '$lib/pictures/pictures';
+  import LivingFigure from '$lib/figures/LivingFigure.svelte';
+  import { SIGNS } from '$lib/pictures/pictures';
   import PictureSvg from '$lib/pictures/PictureSvg.svelte';
   import CountRing from '$lib/stage/CountRing.svelte';
   import { Follower } from '$lib/stage/follower.svelte';
@@ -37,9 +38,11 @@
   const picture = $derived.by(() => {
     if (shown?.kind === 'drink') return SIGNS.drink;
     if (shown?.kind === 'say' || shown?.kind === 'ask') return SIGNS[shown.kind];
-    const move = shown?.move && adventure && moveBookOf(adventure).get(shown.move);
-    return move ? pictureFor(shown!.picture, move) : null;
+    return null;
   });
+  const move = $derived(
+    (shown?.move && adventure && moveBookOf(adventure).get(shown.move)) || null,
+  );
 </script>
 
 <svelte:head><title>For the children: {adventure?.title || 'Stage'} · Arrup</title></svelte:head>
@@ -56,7 +59,17 @@
       <p class="small">This window follows the Stage. Start there.</p>
     {:else}
       <div class={['both', shown.count !== null && 'counted']}>
-        {#if picture}
+        {#if move}
+          <div class="picture" data-move={move.id}>
+            <LivingFigure
+              {move}
+              held={shown.held}
+              flip={shown.flip}
+              secondsPerRep={shown.secondsPerRep}
+              elapsed={shown.elapsed}
+            />
+          </div>
+        {:else if picture}
           <div class="picture" aria-hidden="true">
             <PictureSvg {picture} size="100%" strokeWidth={1.4} />
           </div>

@@ -43,7 +43,7 @@ export function poseOf(s: PoseSketch): Pose {
     rest: Vec,
     swing: number | undefined,
   ) => ({
-    reach: [...(own ?? both ?? rest)] as [number, number, number],
+    reach: own ?? both ?? rest,
     swing: swing ?? 0,
   });
   const pose: Pose = {
@@ -70,7 +70,7 @@ export function poseOf(s: PoseSketch): Pose {
     const { hand, shoulder } = arms[side];
     const [x, y, z] = turned(minus(hand, shoulder), [0, 1, 0], -pose.turn);
     const reach = times([side === 'L' ? x : -x, y, z], 1 / ARM);
-    return { ...pose[`arm${side}`], reach: [...reach] as [number, number, number] };
+    return { ...pose[`arm${side}`], reach };
   };
   return {
     ...pose,

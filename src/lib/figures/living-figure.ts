@@ -1,0 +1,121 @@
+import {
+  boundsOf,
+  figureOfMove,
+  lookFor,
+  momentAt,
+  partsOf,
+  phaseAt,
+  type Figure,
+  type LookChoice,
+  type Move,
+  type Paints,
+} from '$core';
+import { screenPaints, SURFACE } from '$lib/pictures/screen-paints';
+import { everyFrame } from './every-frame';
+import { drawParts, drawWay } from './figure-canvas';
+
+/** What a figure on a canvas shows; read at each frame. */
+export type Living = Readonly<{
+  move: Move;
+  look: LookChoice;
+  secondsPerRep: number;
+  /** Stays in its held pose. */
+  held: boolean;
+  /** Its left side, where the drawing is of the right one. */
+  flip: boolean;
+  /** Seconds since it began; null for a clock of its own. */
+  elapsed: number | null;
+}>;
+
+/** About how tall a five-year-old is, to turn metres into heights; from memory. */
+const HEIGHT_METRES = 1.1;
+
+/** The colours of a surface as a canvas takes them: names of the page's style are looked up. */
+function resolved(paints: Paints, canvas: HTMLElement): Paints {
+  const style = getComputedStyle(canvas);
+  const named = (value: string) =>
+    value.startsWith('var(') ? style.getPropertyValue(value.slice(4, -1)).trim() : value;
+  return {
+    ...paints,
+    outline: named(SURFACE.outline),
+    mark: named(SURFACE.mark),
+    shade: named(SURFACE.shade),
+  };
+}
+
+const bounds = new WeakMap<Figure, ReturnType<typeof boundsOf>>();
+function boundsKept(figure: Figure) {
+  const kept = bounds.get(figure) ?? boundsOf(figure);
+  bounds.set(figure, kept);
+  return kept;
+}
+
+/**
+ * Draws a move on a canvas for as long as it is in sight: an attachment. What it shows is asked for
+ * at each frame, so that a figure follows a clock that is not its own.
+ */
+export const living = (show: () => Living) => (canvas: HTMLCanvasElement) => {
+  const surface = canvas.getContext('2d');
+  if (!surface) return;
+  let paints: Paints | null = null;
+  let painted = '';
+  let beganMs: number | null = null;
+
+  const draw = (nowMs: number) => {
+    const { move, look, secondsPerRep, held, flip, elapsed } = show();
+    const figure = figureOfMove(move);
+    if (!figure) return;
+    const sharp = window.devicePixelRatio || 1;
+    const width = Math.round(canvas.clientWidth * sharp);
+    const height = Math.round(canvas.clientHeight * sharp);
+    if (width === 0 || height === 0) return;
+    if (canvas.width !== width || canvas.height !== height) {
+      canvas.width = width;
+      canvas.height = height;
+    }
+    const now = `${document.documentElement.dataset['mode']} ${look} ${move.id}`;
+    if (!paints || painted !== now) {
+      paints = resolved(screenPaints(look, move.id), canvas);
+      painted = now;
+    }
+    beganMs ??= nowMs;
+    const seconds = elapsed ?? (nowMs - beganMs) / 1000;
+    const [left, top, right, bottom] = boundsKept(figure);
+    const scale = Math.min(
+      width / (right - left + 0.06),
+      height / (bottom - top + 0.06),
+      height / 1.12,
+    );
+    const middle = ((left + right) / 2) * (flip ? -1 : 1) * scale;
+    const place = {
+      scale,
+      x: width / 2 - middle,
+      // On the ground: low figures stand low.
+      y: height - (bottom + 0.03) * scale,
+    };
+    surface.clearRect(0, 0, width, height);
+    if (figure.travels !== 'none' && figure.view !== 'front' && move.metresPerRep > 0 && !held) {
+      const way = figure.travels === 'backward' ? -1 : 1;
+      const gone = ((seconds / secondsPerRep) * move.metresPerRep * way) / HEIGHT_METRES;
+      drawWay(surface, flip ? -gone : gone, width, place, paints.mark);
+    }
+    const moment = momentAt(figure, phaseAt(figure, seconds, secondsPerRep, held));
+    const { hair } = lookFor(look, move.id);
+    drawParts(surface, partsOf(moment, { flip, hair }), paints, place);
+  };
+
+  let stop: (() => void) | null = null;
+  const sight = new IntersectionObserver((seen) => {
+    const inSight = seen.some(({ isIntersecting }) => isIntersecting);
+    if (inSight && !stop) stop = everyFrame(draw);
+    if (!inSight) {
+      stop?.();
+      stop = null;
+    }
+  });
+  sight.observe(canvas);
+  return () => {
+    sight.disconnect();
+    stop?.();
+  };
+};
