@@ -10,6 +10,7 @@ export type {
   World,
 } from './model/adventure';
 export { AGE_BANDS, ageBandOf } from './model/ages';
+export { secondsPerRep } from './schedule/pace';
 export type { AgeBand, Ages } from './model/ages';
 export { BEAT_KINDS, drawSchema, NO_GUISE } from './model/beat';
 export type {
@@ -111,6 +112,7 @@ export type { Ink } from './print/inks';
 export { PACK_PARTS, packPartsFor } from './print/pack';
 export type { PackPartId } from './print/pack';
 export { PAPERS } from './print/paper';
+export { pictureAsSvg } from './print/picture-svg';
 export type { Paper } from './print/paper';
 export type { PictureAsk, PictureOf, StoryPictureOf } from './print/pack-source';
 

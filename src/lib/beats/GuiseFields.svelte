@@ -1,8 +1,11 @@
 <!-- What a move is called in this story, which move it is, and the line that goes with it. -->
 <script lang="ts">
-  import { moveIn, type Guise, type Move, type MoveBook } from '$core';
+  import { moveIn, secondsPerRep, type Guise, type Move, type MoveBook, type Setting } from '$core';
   import X from '@lucide/svelte/icons/x';
   import type { Snippet } from 'svelte';
+  import LivingFigure from '$lib/figures/LivingFigure.svelte';
+  import MovePicture from '$lib/figures/MovePicture.svelte';
+  import { preferences } from '$lib/store/preferences.svelte';
   import LineArea from '$lib/ui/LineArea.svelte';
   import type { Ideas } from './editor';
   import NameIdeas from './NameIdeas.svelte';
@@ -11,7 +14,10 @@
   type Props = {
     part: { move: string; guise: Guise };
     book: MoveBook;
+    setting: Setting;
     active: boolean;
+    /** It is a hold: the figure stays in its pose. */
+    held?: boolean;
     /** Picture, sound and line are in sight too: where the keyboard is, in a long table. */
     open?: boolean;
     ideas: Ideas;
@@ -24,7 +30,9 @@
   const {
     part,
     book,
+    setting,
     active,
+    held = false,
     open = active,
     ideas,
     onguise,
@@ -39,82 +47,116 @@
   const called = $derived(part.guise.name || move.name);
 </script>
 
-<div>
-  <div class="flex flex-wrap items-baseline gap-x-2">
-    {#if part.guise.name || active}
-      <input
-        class="field-sizing-content max-w-full min-w-24 rounded border-0 bg-transparent px-1 py-0 font-heading text-lg font-bold hover:bg-sunk focus:bg-raised focus:ring-0"
-        aria-label="Name of this move in your story"
-        placeholder="Name it in your story"
-        maxlength="80"
-        value={part.guise.name}
-        oninput={(event) => onguise({ ...part.guise, name: event.currentTarget.value }, 'name')}
-        onblur={onleave}
+<div class="part">
+  <div class={open ? 'figure living' : 'figure'}>
+    {#if open}
+      <LivingFigure
+        {move}
+        {held}
+        secondsPerRep={secondsPerRep(move, setting.ages, preferences.pace)}
       />
-    {/if}
-    <MovePicker
-      {book}
-      text={move.name}
-      label="Move"
-      class={part.guise.name || active ? '' : 'px-1 font-heading text-lg font-bold'}
-      onpick={onmove}
-    />
-    {#if onremove && active}
-      <button
-        type="button"
-        class="btn-quiet min-h-0! px-2! py-0! text-soft"
-        aria-label="Take {called} out"
-        onclick={onremove}
-      >
-        <X size={16} aria-hidden="true" />take out
-      </button>
+    {:else}
+      <MovePicture {move} size={64} />
     {/if}
   </div>
-  {#if children}<div class="pl-1">{@render children()}</div>{/if}
-  {#if open}
-    <p class="pl-1 leading-8 text-soft">
-      Pictured as
-      <input
-        class="inline-word min-w-16"
-        aria-label="Picture word for {called}"
-        list="{uid}-pictures"
-        maxlength="80"
-        placeholder={move.pictureWords[0]}
-        value={part.guise.picture}
-        oninput={(event) =>
-          onguise({ ...part.guise, picture: event.currentTarget.value }, 'picture')}
-        onblur={onleave}
-      />, beginning with the sound
-      <input
-        class="inline-word min-w-8"
-        aria-label="First sound of {called}"
-        maxlength="80"
-        placeholder={called.charAt(0).toLowerCase()}
-        value={part.guise.sound}
-        oninput={(event) => onguise({ ...part.guise, sound: event.currentTarget.value }, 'sound')}
-        onblur={onleave}
-      />.
-      <datalist id="{uid}-pictures">
-        {#each move.pictureWords as word (word)}<option value={word}></option>{/each}
-      </datalist>
-      <NameIdeas
-        {move}
-        {ideas}
-        ontake={({ name, picture, sound }) => {
-          onguise({ ...part.guise, name, picture, sound }, 'idea');
-          onleave();
-        }}
+  <div class="min-w-0">
+    <div class="flex flex-wrap items-baseline gap-x-2">
+      {#if part.guise.name || active}
+        <input
+          class="field-sizing-content max-w-full min-w-24 rounded border-0 bg-transparent px-1 py-0 font-heading text-lg font-bold hover:bg-sunk focus:bg-raised focus:ring-0"
+          aria-label="Name of this move in your story"
+          placeholder="Name it in your story"
+          maxlength="80"
+          value={part.guise.name}
+          oninput={(event) => onguise({ ...part.guise, name: event.currentTarget.value }, 'name')}
+          onblur={onleave}
+        />
+      {/if}
+      <MovePicker
+        {book}
+        text={move.name}
+        label="Move"
+        class={part.guise.name || active ? '' : 'px-1 font-heading text-lg font-bold'}
+        onpick={onmove}
       />
-    </p>
-  {/if}
-  {#if part.guise.line || open}
-    <LineArea
-      value={part.guise.line}
-      label="What you say for {called}"
-      placeholder="What you say as they do it"
-      class="italic"
-      onchange={(line) => onguise({ ...part.guise, line }, 'line')}
-      {onleave}
-    />
-  {/if}
+      {#if onremove && active}
+        <button
+          type="button"
+          class="btn-quiet min-h-0! px-2! py-0! text-soft"
+          aria-label="Take {called} out"
+          onclick={onremove}
+        >
+          <X size={16} aria-hidden="true" />take out
+        </button>
+      {/if}
+    </div>
+    {#if children}<div class="pl-1">{@render children()}</div>{/if}
+    {#if open}
+      <p class="pl-1 leading-8 text-soft">
+        Pictured as
+        <input
+          class="inline-word min-w-16"
+          aria-label="Picture word for {called}"
+          list="{uid}-pictures"
+          maxlength="80"
+          placeholder={move.pictureWords[0]}
+          value={part.guise.picture}
+          oninput={(event) =>
+            onguise({ ...part.guise, picture: event.currentTarget.value }, 'picture')}
+          onblur={onleave}
+        />, beginning with the sound
+        <input
+          class="inline-word min-w-8"
+          aria-label="First sound of {called}"
+          maxlength="80"
+          placeholder={called.charAt(0).toLowerCase()}
+          value={part.guise.sound}
+          oninput={(event) => onguise({ ...part.guise, sound: event.currentTarget.value }, 'sound')}
+          onblur={onleave}
+        />.
+        <datalist id="{uid}-pictures">
+          {#each move.pictureWords as word (word)}<option value={word}></option>{/each}
+        </datalist>
+        <NameIdeas
+          {move}
+          {ideas}
+          ontake={({ name, picture, sound }) => {
+            onguise({ ...part.guise, name, picture, sound }, 'idea');
+            onleave();
+          }}
+        />
+      </p>
+    {/if}
+    {#if part.guise.line || open}
+      <LineArea
+        value={part.guise.line}
+        label="What you say for {called}"
+        placeholder="What you say as they do it"
+        class="italic"
+        onchange={(line) => onguise({ ...part.guise, line }, 'line')}
+        {onleave}
+      />
+    {/if}
+  </div>
 </div>
+
+<style>
+  .part {
+    display: grid;
+    grid-template-columns: auto minmax(0, 1fr);
+    gap: 0.75rem;
+  }
+  .figure {
+    width: 4rem;
+  }
+  .living {
+    width: 7rem;
+    height: 7.5rem;
+  }
+  @media (max-width: 640px) {
+    .living {
+      width: 4.5rem;
+      height: 5rem;
+    }
+  }
+</style>

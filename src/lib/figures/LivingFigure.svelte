@@ -11,8 +11,8 @@
     secondsPerRep?: number;
     held?: boolean;
     flip?: boolean;
-    /** Seconds since it began, of a clock that is not its own. */
-    elapsed?: number | null;
+    /** Seconds since it began, of a clock that is not its own; null for its own. */
+    elapsed?: () => number | null;
     /** Still poses, where there is less motion. */
     poses?: number;
   };
@@ -21,7 +21,7 @@
     secondsPerRep = move.secondsPerRep['5'],
     held = false,
     flip = false,
-    elapsed = null,
+    elapsed = () => null,
     poses = 2,
   }: Props = $props();
 
@@ -30,7 +30,7 @@
 
 {#if still}
   <span class={['figure', flip && 'flipped']} data-figure="still" aria-hidden="true">
-    <MovePicture {move} {poses} size="100%" />
+    <MovePicture {move} {poses} size="all" />
   </span>
 {:else}
   <canvas
@@ -43,7 +43,7 @@
       secondsPerRep,
       held,
       flip,
-      elapsed,
+      elapsed: elapsed(),
     }))}
   ></canvas>
 {/if}

@@ -1,16 +1,39 @@
 <!-- A move in its most telling poses. What it shows is said in words beside it. -->
 <script lang="ts">
-  import type { Move } from '$core';
+  import { pictureAsSvg, type Move } from '$core';
   import { screenPicture } from '$lib/pictures/pictures';
-  import PictureSvg from '$lib/pictures/PictureSvg.svelte';
+  import { shownMode } from '$lib/pictures/screen-paints';
   import { preferences } from '$lib/store/preferences.svelte';
 
-  type Props = { move: Move; poses?: number; size: number | string };
+  type Props = {
+    move: Move;
+    poses?: number;
+    /** Pixels high, or as high as its place. */
+    size: number | 'all';
+  };
   const { move, poses = 1, size }: Props = $props();
 
-  const picture = $derived(
-    screenPicture(move, poses, typeof size === 'number' ? size : 200, preferences.current.look),
-  );
+  const high = $derived(size === 'all' ? 200 : size);
+  const picture = $derived(screenPicture(move, poses, high, preferences.current.look, shownMode()));
+  // One element for the page to lay out, however many strokes: a script has hundreds of moves.
+  const source = $derived(`data:image/svg+xml,${encodeURIComponent(pictureAsSvg(picture))}`);
 </script>
 
-<PictureSvg {picture} {size} />
+<img
+  src={source}
+  alt=""
+  height={high}
+  width={Math.round((high * picture.width) / picture.height)}
+  class={size === 'all' ? 'all' : ''}
+/>
+
+<style>
+  img {
+    max-width: 100%;
+    object-fit: contain;
+  }
+  .all {
+    width: 100%;
+    height: 100%;
+  }
+</style>

@@ -10,7 +10,7 @@ import {
   type Move,
   type Paints,
 } from '$core';
-import { screenPaints, SURFACE } from '$lib/pictures/screen-paints';
+import { screenPaints, shownMode } from '$lib/pictures/screen-paints';
 import { everyFrame } from './every-frame';
 import { drawParts, drawWay } from './figure-canvas';
 
@@ -29,19 +29,6 @@ export type Living = Readonly<{
 
 /** About how tall a five-year-old is, to turn metres into heights; from memory. */
 const HEIGHT_METRES = 1.1;
-
-/** The colours of a surface as a canvas takes them: names of the page's style are looked up. */
-function resolved(paints: Paints, canvas: HTMLElement): Paints {
-  const style = getComputedStyle(canvas);
-  const named = (value: string) =>
-    value.startsWith('var(') ? style.getPropertyValue(value.slice(4, -1)).trim() : value;
-  return {
-    ...paints,
-    outline: named(SURFACE.outline),
-    mark: named(SURFACE.mark),
-    shade: named(SURFACE.shade),
-  };
-}
 
 const bounds = new WeakMap<Figure, ReturnType<typeof boundsOf>>();
 function boundsKept(figure: Figure) {
@@ -73,9 +60,10 @@ export const living = (show: () => Living) => (canvas: HTMLCanvasElement) => {
       canvas.width = width;
       canvas.height = height;
     }
-    const now = `${document.documentElement.dataset['mode']} ${look} ${move.id}`;
+    const mode = shownMode();
+    const now = `${mode} ${look} ${move.id}`;
     if (!paints || painted !== now) {
-      paints = resolved(screenPaints(look, move.id), canvas);
+      paints = screenPaints(look, move.id, mode);
       painted = now;
     }
     beganMs ??= nowMs;

@@ -56,7 +56,7 @@ import Turtle from 'lucide/dist/esm/icons/turtle.mjs';
 import Waves from 'lucide/dist/esm/icons/waves-horizontal.mjs';
 import Wheat from 'lucide/dist/esm/icons/wheat.mjs';
 import Wind from 'lucide/dist/esm/icons/wind.mjs';
-import { screenPaints } from './screen-paints';
+import { screenPaints, type Mode } from './screen-paints';
 
 /** What a picture word of a story looks like. */
 const BY_WORD: Readonly<Record<string, readonly Stroke[]>> = {
@@ -150,18 +150,32 @@ export const printedPictures =
 /** Smaller than this, a face is specks. Pixels. */
 const SMALL_PX = 44;
 
+const kept = new Map<string, Picture>();
+
 /** A move on the page, in its most telling poses. */
 export function screenPicture(
   move: Move,
   poses: number,
   sizePx: number,
   choice: LookChoice,
+  mode: Mode,
 ): Picture {
   const figure = figureOfMove(move);
-  if (!figure) return iconOf(move);
-  const { hair } = lookFor(choice, move.id);
-  return pictureOfFigure(figure, poses, screenPaints(choice, move.id), {
-    hair,
-    small: sizePx < SMALL_PX,
-  });
+  if (!figure) return inColour(iconOf(move), mode);
+  const small = sizePx < SMALL_PX;
+  const look = lookFor(choice, move.id);
+  const draw = () =>
+    pictureOfFigure(figure, poses, screenPaints(choice, move.id, mode), { hair: look.hair, small });
+  // A figure of one's own changes under the same id.
+  if (move.figure !== null) return draw();
+  const key = [move.id, poses, small, look.id, mode].join(' ');
+  const picture = kept.get(key) ?? draw();
+  kept.set(key, picture);
+  return picture;
 }
+
+const ICON_INK: Readonly<Record<Mode, string>> = { light: '#1f5a78', dark: '#8fc3d9' };
+const inColour = (picture: Picture, mode: Mode): Picture => ({
+  ...picture,
+  strokes: picture.strokes.map(([element, own]) => [element, { ...own, stroke: ICON_INK[mode] }]),
+});

@@ -1,12 +1,25 @@
 import { lookFor, paintsOf, type LookChoice, type Paints } from '$core';
+import { createSubscriber } from 'svelte/reactivity';
 
-/** The surface's own colours, as the page has them in light and dark. */
-export const SURFACE = {
-  outline: 'var(--figure-line)',
-  mark: 'var(--figure-mark)',
-  shade: 'var(--figure-shade)',
+/** Outlines, marks and shadows of figures on a light and on a dark page. */
+const SURFACES = {
+  light: { outline: '#26313a', mark: '#4f6b7c', shade: '#e2ddd0' },
+  dark: { outline: '#efe8d8', mark: '#9fbccb', shade: '#25333c' },
 } as const;
+export type Mode = keyof typeof SURFACES;
+
+const watchMode = createSubscriber((update) => {
+  const watch = new MutationObserver(update);
+  watch.observe(document.documentElement, { attributeFilter: ['data-mode'] });
+  return () => watch.disconnect();
+});
+
+/** Whether the page is light or dark now. */
+export function shownMode(): Mode {
+  watchMode();
+  return document.documentElement.dataset['mode'] === 'dark' ? 'dark' : 'light';
+}
 
 /** What the child of a move is painted with on the page. */
-export const screenPaints = (choice: LookChoice, moveId: string): Paints =>
-  paintsOf(lookFor(choice, moveId), SURFACE);
+export const screenPaints = (choice: LookChoice, moveId: string, mode: Mode): Paints =>
+  paintsOf(lookFor(choice, moveId), SURFACES[mode]);

@@ -15,6 +15,8 @@
   type Props = {
     cue: Cue;
     move: Move | null;
+    /** Seconds a rep of it, with these children. */
+    tempo: number;
     count: number | null;
     into: number;
     /** How full the ring round the count is, 0 to 1. */
@@ -36,6 +38,7 @@
   const {
     cue,
     move,
+    tempo,
     count,
     into,
     share,
@@ -84,12 +87,14 @@
   </div>
   <div class={['middle', count !== null && 'with-count', shown && 'with-figure']}>
     {#if shown}
+      {@const time = figureTime(cue, tempo)}
       <div class="figure">
         <LivingFigure
           move={shown}
           held={doing?.unit === 'hold' && cue.kind !== 'show'}
           flip={(side?.move ?? 'right') === 'left'}
-          {...figureTime(cue, shown, into)}
+          secondsPerRep={time.secondsPerRep}
+          elapsed={() => (time.inStep ? into : null)}
         />
       </div>
     {/if}

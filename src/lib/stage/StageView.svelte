@@ -4,6 +4,7 @@
     drawOf,
     moveBookOf,
     outcomeLabel,
+    secondsPerRep,
     turnAt,
     type AdaptationKind,
     type Beat,
@@ -17,6 +18,7 @@
   import Play from '@lucide/svelte/icons/play';
   import Volume from '@lucide/svelte/icons/volume-2';
   import Mute from '@lucide/svelte/icons/volume-x';
+  import { preferences } from '$lib/store/preferences.svelte';
   import Terrain from '$lib/terrain/Terrain.svelte';
   import SlidersHorizontal from '@lucide/svelte/icons/sliders-horizontal';
   import { untrack } from 'svelte';
@@ -130,6 +132,7 @@
     <CueScene
       {cue}
       {move}
+      tempo={move ? secondsPerRep(move, session.adventure.setting.ages, preferences.pace) : 1}
       count={session.count}
       into={session.into}
       share={session.share}

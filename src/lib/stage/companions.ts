@@ -17,9 +17,11 @@ export const shownSchema = z.strictObject({
   held: z.boolean(),
   /** The figure's left side, so that children who mirror it move theirs. */
   flip: z.boolean(),
-  /** Seconds a rep, and seconds since its cue began; null for a clock of its own. */
+  /** Seconds a rep; seconds since the cue began, for a figure that keeps step with it. */
   secondsPerRep: z.number().positive(),
   elapsed: z.number().nullable(),
+  /** The clock of the Stage goes. */
+  running: z.boolean(),
   count: z.number().nullable(),
   of: z.number().nullable(),
   share: z.number(),

@@ -1,14 +1,19 @@
-import type { Cue, Move } from '$core';
+import type { Cue } from '$core';
 
 /** How fast a figure goes at a cue, and where it is in it. */
-export type FigureTime = Readonly<{ secondsPerRep: number; elapsed: number | null }>;
+export type FigureTime = Readonly<{
+  secondsPerRep: number;
+  /** It keeps step with the cue, and has no clock of its own. */
+  inStep: boolean;
+}>;
 
 /**
  * While children work the figure keeps step with the count: one rep of it is one count, begun with
- * the cue. Before and after it shows the move at its usual tempo, by a clock of its own.
+ * the cue. Before and after it shows the move at its `usual` seconds a rep, by its own clock.
  */
-export function figureTime({ kind, doing }: Cue, move: Move, into: number): FigureTime {
-  const usual = move.secondsPerRep['5'];
-  if (kind !== 'work' && kind !== 'hold') return { secondsPerRep: usual, elapsed: null };
-  return { secondsPerRep: doing?.secondsPerCount || usual, elapsed: into };
+export function figureTime({ kind, doing }: Cue, usual: number): FigureTime {
+  if (kind !== 'work' && kind !== 'hold') {
+    return { secondsPerRep: usual, inStep: false };
+  }
+  return { secondsPerRep: doing?.secondsPerCount || usual, inStep: true };
 }

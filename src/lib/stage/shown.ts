@@ -1,4 +1,5 @@
-import { capital, isCountedWork, isWork, type Move } from '$core';
+import { capital, isCountedWork, isWork, secondsPerRep, type Move } from '$core';
+import { preferences } from '$lib/store/preferences.svelte';
 import { cueWords, sideOf } from './cue-words';
 import { figureTime } from './figure-time';
 import type { Shown } from './companions';
@@ -9,6 +10,8 @@ export function shownOf(session: StageSession, move: Move | null): Shown | null 
   const { adventure, cue, count, share } = session;
   if (!cue) return null;
   const { doing, kind } = cue;
+  const { ages } = adventure.setting;
+  const time = move && figureTime(cue, secondsPerRep(move, ages, preferences.pace));
   const side = sideOf(cue, adventure.setting.mirror ?? true);
   const spoken = kind === 'say' || kind === 'ask';
   return {
@@ -18,7 +21,9 @@ export function shownOf(session: StageSession, move: Move | null): Shown | null 
     move: doing && !spoken && kind !== 'drink' ? doing.move : null,
     held: doing?.unit === 'hold' && kind !== 'show',
     flip: side?.move === 'left',
-    ...(move ? figureTime(cue, move, session.into) : { secondsPerRep: 1, elapsed: null }),
+    secondsPerRep: time?.secondsPerRep ?? 1,
+    elapsed: time?.inStep ? session.into : null,
+    running: session.status === 'running',
     count,
     of: isCountedWork(cue) ? doing!.amount : null,
     share,

@@ -63,7 +63,9 @@
         <GuiseFields
           part={link}
           {book}
+          {setting}
           {active}
+          held={link.dose.unit === 'hold'}
           {ideas}
           onguise={(guise, key) => changeLink({ ...link, guise }, key)}
           onmove={(move) =>

@@ -9,7 +9,7 @@
   import MovePicker from '../MovePicker.svelte';
   import SayFirst from '../SayFirst.svelte';
 
-  const { beat, book, ideas, active, change, leave }: EditorProps<'circuit'> = $props();
+  const { beat, book, setting, ideas, active, change, leave }: EditorProps<'circuit'> = $props();
 
   const drinks = $derived(beat.drinkBetweenRoundsSeconds > 0);
 
@@ -89,6 +89,7 @@
         <GuiseFields
           part={station}
           {book}
+          {setting}
           {active}
           {ideas}
           onguise={(guise, key) => changeStation({ ...station, guise }, key)}

@@ -110,8 +110,10 @@
       <GuiseFields
         part={action}
         {book}
+        {setting}
         {active}
         {open}
+        held={action.dose.unit === 'hold'}
         {ideas}
         onguise={(guise, key) => changeAction(nth, { guise }, key)}
         onmove={(move) => setMove(nth, action, move)}

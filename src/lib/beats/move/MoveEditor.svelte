@@ -43,7 +43,9 @@
     <GuiseFields
       part={action}
       {book}
+      {setting}
       {active}
+      held={action.dose.unit === 'hold'}
       {ideas}
       onguise={(guise, key) => changeAction({ ...action, guise }, key)}
       onmove={(move) => setMove(action, move)}

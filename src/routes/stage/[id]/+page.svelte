@@ -80,7 +80,9 @@
   });
   /** The other windows hear of it when something changes that they show. */
   const news = $derived(
-    session?.status === 'done' ? 'over' : shown && JSON.stringify({ ...shown, share: 0 }),
+    session?.status === 'done'
+      ? 'over'
+      : shown && JSON.stringify({ ...shown, share: 0, elapsed: 0 }),
   );
   $effect(() => {
     if (news) untrack(tellOthers);

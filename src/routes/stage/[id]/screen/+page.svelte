@@ -66,7 +66,7 @@
               held={shown.held}
               flip={shown.flip}
               secondsPerRep={shown.secondsPerRep}
-              elapsed={shown.elapsed}
+              elapsed={() => follower.elapsed()}
             />
           </div>
         {:else if picture}
