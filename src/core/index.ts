@@ -97,6 +97,7 @@ export {
   boxOf,
   isDetail,
   LINE_PAINTS,
+  NONE,
   OUTLINE,
   paintsOf,
   pictureOfFigure,

@@ -12,11 +12,14 @@ export type Paints = Readonly<Record<Paint | 'outline', string>>;
 /** The ink of faces and of outlines on paper. */
 const INK = '#26313a';
 
+/** What is not painted at all. */
+export const NONE = 'none';
+
 /** The colours of a look; how outlines, marks and shadows look is the surface's. */
 export const paintsOf = (
   look: Look,
   { outline = INK, mark = '#5d7686', shade = '#dfe3e2' } = {},
-): Paints => ({ ...look.paints, ink: INK, outline, mark, shade });
+): Paints => ({ ...look.paints, ink: INK, seam: NONE, outline, mark, shade });
 
 /** Nothing but lines: everything white within its outline, for a printer that is to save ink. */
 export const LINE_PAINTS: Paints = {
@@ -27,6 +30,7 @@ export const LINE_PAINTS: Paints = {
   hair: '#ffffff',
   cheek: '#ffffff',
   ink: INK,
+  seam: INK,
   outline: INK,
   mark: INK,
   shade: '#ffffff',
@@ -99,7 +103,7 @@ function strokesOf(shape: Shape, { scale, x, y }: Place, color: string, grow: nu
 
 /** What has no outline of its own within its part: eyes, cheeks, stripes. */
 export const isDetail = (one: Paint): boolean =>
-  one === 'ink' || one === 'cheek' || one === 'prop light';
+  one === 'ink' || one === 'cheek' || one === 'prop light' || one === 'seam';
 
 function strokesOfParts(
   parts: readonly FigurePart[],
@@ -112,7 +116,9 @@ function strokesOfParts(
           .filter((shape) => !isDetail(shape.paint))
           .map((shape) => strokesOf(shape, place, paints.outline, OUTLINE))
       : []),
-    ...shapes.map((shape) => strokesOf(shape, place, paints[shape.paint], 0)),
+    ...shapes
+      .filter((shape) => paints[shape.paint] !== NONE)
+      .map((shape) => strokesOf(shape, place, paints[shape.paint], 0)),
   ]);
 }
 

@@ -7,7 +7,7 @@ type LookId = (typeof LOOK_IDS)[number];
 export type Look = Readonly<{
   id: LookId;
   hair: Hair;
-  paints: Readonly<Record<Exclude<Paint, 'ink' | 'mark' | 'shade'>, string>>;
+  paints: Readonly<Record<Exclude<Paint, 'ink' | 'mark' | 'shade' | 'seam'>, string>>;
 }>;
 
 const CHEEKS = 0.25;

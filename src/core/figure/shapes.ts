@@ -15,6 +15,8 @@ export type Paint =
   | 'hair'
   | 'cheek'
   | 'ink'
+  /** Between two parts of one colour, where there is nothing but lines. */
+  | 'seam'
   | 'mark'
   | 'shade'
   | 'prop'
@@ -165,13 +167,14 @@ function head(body: Body, see: Camera, hair: Hair, small: boolean): FigurePart {
               : [];
   const face: Shape[] = [];
   if (facing > -0.55) {
-    face.push({
-      kind: 'oval',
-      at: flat(see(at(0, -0.16, 0.3))),
-      rx: R * (0.8 - 0.08 * (1 - Math.abs(facing))),
-      ry: R * 0.8,
-      paint: 'skin',
+    const middle = flat(see(at(0, -0.16, 0.3)));
+    const [rx, ry] = [R * (0.8 - 0.08 * (1 - Math.abs(facing))), R * 0.8];
+    face.push({ kind: 'oval', at: middle, rx, ry, paint: 'skin' });
+    const edge = Array.from({ length: 25 }, (_, n): Point => {
+      const turn = (n / 24) * Math.PI * 2;
+      return [middle[0] + rx * Math.cos(turn), middle[1] + ry * Math.sin(turn)];
     });
+    face.push({ kind: 'stroke', points: edge, width: 0.012, paint: 'seam' });
   }
   const features: Shape[] = [];
   if (!small && facing > -0.3) {

@@ -1,4 +1,12 @@
-import { isDetail, OUTLINE, type FigurePart, type Paints, type Place, type Shape } from '$core';
+import {
+  isDetail,
+  NONE,
+  OUTLINE,
+  type FigurePart,
+  type Paints,
+  type Place,
+  type Shape,
+} from '$core';
 
 type Surface = CanvasRenderingContext2D;
 
@@ -48,7 +56,10 @@ export function drawParts(
         if (!isDetail(shape.paint)) put(surface, shape, place, paints.outline, OUTLINE);
       }
     }
-    for (const shape of shapes) put(surface, shape, place, paints[shape.paint], 0);
+    for (const shape of shapes) {
+      const paint = paints[shape.paint];
+      if (paint !== NONE) put(surface, shape, place, paint, 0);
+    }
   }
 }
 

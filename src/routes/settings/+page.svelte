@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { LENGTH_UNITS, lengthIn, WORDS_PER_MINUTE } from '$core';
+  import { LENGTH_UNITS, lengthIn, LOOK_CHOICES, WORDS_PER_MINUTE, type LookChoice } from '$core';
+  import LookPicture from '$lib/figures/LookPicture.svelte';
   import { keepOwnMusic, MOST_MUSIC_BYTES, ownMusic, type OwnMusic } from '$lib/stage/own-music';
   import { presets } from '$lib/store/presets.svelte';
   import { shelf } from '$lib/store/shelf.svelte';
@@ -33,6 +34,16 @@
     music = null;
     await keepOwnMusic(null);
   }
+
+  const LOOK_WORDS: Readonly<Record<LookChoice, string>> = {
+    mixed: 'all of them',
+    reed: 'short hair',
+    lamp: 'curls',
+    dusk: 'a pony tail',
+    clay: 'plaits',
+    chalk: 'a bun',
+    punt: 'a headscarf',
+  };
 
   async function forget(name: string) {
     const kept = presets.own.find((one) => one.name === name);
@@ -175,6 +186,27 @@
   </section>
 
   <section class="mt-8 border-t border-line pt-5">
+    <h2 class="text-2xl">Who is in the pictures</h2>
+    <p class="mt-2 text-soft">On the Stage, on every page and in print.</p>
+    <div class="mt-3 flex flex-wrap gap-3" role="radiogroup" aria-label="Who is in the pictures">
+      {#each LOOK_CHOICES as choice (choice)}
+        <label class="look">
+          <input
+            type="radio"
+            name="look"
+            class="sr-only"
+            value={choice}
+            checked={preferences.current.look === choice}
+            onchange={() => void preferences.change({ look: choice })}
+          />
+          <LookPicture {choice} size={96} />
+          <span>{LOOK_WORDS[choice]}</span>
+        </label>
+      {/each}
+    </div>
+  </section>
+
+  <section class="mt-8 border-t border-line pt-5">
     <h2 class="text-2xl">Lengths, day and night</h2>
     <p class="mt-2 leading-9">
       Rooms are measured in
@@ -247,3 +279,26 @@
     </p>
   </section>
 </main>
+
+<style>
+  .look {
+    display: flex;
+    flex-direction: column;
+    align-items: center;
+    border: 2px solid var(--line);
+    border-radius: 1rem;
+    padding: 0.5rem 0.75rem 0.35rem;
+    background: var(--raised);
+    cursor: pointer;
+    font-size: 1rem;
+  }
+  .look:has(:checked) {
+    border-color: var(--water);
+    box-shadow: 0 0 0 2px var(--water);
+    font-weight: 650;
+  }
+  .look:has(:focus-visible) {
+    outline: 3px solid var(--water);
+    outline-offset: 3px;
+  }
+</style>

@@ -346,7 +346,7 @@ export const HANDLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
         places: [
           ['floor', [-0.05, 0.085, 0.33]],
           ['floor', [-0.05, 0.085, 0.33]],
-          ['floor', [-0.05, 0.2, 0.95]],
+          ['floor', [-0.05, 0.2, 0.68]],
         ],
       },
     ],

@@ -73,7 +73,7 @@ export const RHYTHM_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { legs: [0.24, -0.84, 0.14], tip: 24, bend: 12, nod: -24, arms: [0.16, -0.5, 0.66] },
       { legs: [0.24, -0.84, 0.14], tip: 24, bend: 12, nod: -24, arms: [0.14, -0.74, 0.6] },
     ],
-    marks: [['shaking hands', 1]],
+
     best: 1,
   },
   'cross-pat': {

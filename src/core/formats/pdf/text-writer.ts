@@ -54,7 +54,7 @@ export class TextWriter {
     if (notes && this.roomy) {
       stack.push(this.text(this.inline(notes, 'text', SOFT_INK), SIZES.notes));
     }
-    const seen: Content = picture ? this.picture(picture, this.roomy ? 30 : 17, 62) : '';
+    const seen: Content = picture ? this.picture(picture, this.roomy ? 32 : 19, 62) : '';
     return [this.text(this.inline(clock, 'text', SOFT_INK), SIZES.text), { stack }, seen];
   }
 
@@ -123,7 +123,7 @@ export class TextWriter {
             },
             this.text(this.runs(block.runs), SIZES.text, { width: '*' } as Partial<ContentText>),
             ...(block.picture
-              ? [{ width: 150, stack: [this.picture(block.picture, 52, 150)] }]
+              ? [{ width: 170, stack: [this.picture(block.picture, 74, 170)] }]
               : []),
           ],
           margin: [0, gap, 0, gap],
