@@ -75,7 +75,7 @@ export { CURRENT_VERSION } from './model/versions';
 export { CATALOGUE } from './moves/catalogue';
 export { ANY_MOVE, filterMoves } from './moves/filter-moves';
 export type { MoveQuery } from './moves/filter-moves';
-export { calledIn, moveBookOf, moveIn } from './moves/move-book';
+export { BUILT_IN, calledIn, moveBookOf, moveIn } from './moves/move-book';
 export type { MoveBook } from './moves/move-book';
 export { insteadOf, lacksOf } from './moves/fits-setting';
 export { swapMove } from './moves/swap-move';
@@ -88,7 +88,12 @@ export { figureSchema, VIEWS } from './figure/figure';
 export type { Figure, View } from './figure/figure';
 export { LOOK_CHOICES, lookFor, LOOKS } from './figure/looks';
 export type { Look, LookChoice } from './figure/looks';
+export { handleAt, HANDLES, keptInRange, moveHandle } from './figure/adjust-pose';
+export type { Handle } from './figure/adjust-pose';
+export { cameraOf } from './figure/camera';
+export { addPose, FEWEST_POSES, MOST_POSES, takePose, withPose } from './figure/edit-figure';
 export { momentAt, momentOfKey } from './figure/motion';
+export type { Pose } from './figure/pose';
 export type { Moment } from './figure/motion';
 export { phaseAt } from './figure/phase';
 export type { Picture, Stroke } from './figure/picture';
@@ -102,6 +107,7 @@ export {
   paintsOf,
   pictureOfFigure,
   pictureOfMoments,
+  strokesOfParts,
   tellingKeys,
 } from './figure/draw-picture';
 export type { Paints, Place } from './figure/draw-picture';

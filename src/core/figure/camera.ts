@@ -31,3 +31,11 @@ export function cameraOf(view: View, flip = false): Camera {
     };
   };
 }
+
+/** Which ways in space are to the right and up in the picture. */
+export function screenAxes(view: View): Readonly<{ right: Vec; up: Vec }> {
+  const [yaw, pitch] = VIEWS[view];
+  const [sin, cos] = [Math.sin(yaw * RADIANS), Math.cos(yaw * RADIANS)];
+  const [dip, level] = [Math.sin(pitch * RADIANS), Math.cos(pitch * RADIANS)];
+  return { right: [cos, 0, sin], up: [sin * dip, level, -cos * dip] };
+}

@@ -105,7 +105,8 @@ function strokesOf(shape: Shape, { scale, x, y }: Place, color: string, grow: nu
 export const isDetail = (one: Paint): boolean =>
   one === 'ink' || one === 'cheek' || one === 'prop light' || one === 'seam';
 
-function strokesOfParts(
+/** Parts as strokes of a picture, at a place and a scale. */
+export function strokesOfParts(
   parts: readonly FigurePart[],
   paints: Paints,
   place: Place,

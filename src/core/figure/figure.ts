@@ -58,7 +58,7 @@ const propSchema = z.strictObject({
   places: z
     .array(z.strictObject({ by: z.enum(HOLDERS), at: place, arc: z.number().min(-1).max(1) }))
     .min(1)
-    .max(8),
+    .max(6),
 });
 export type Prop = DeepReadonly<z.infer<typeof propSchema>>;
 
@@ -66,12 +66,12 @@ export type Prop = DeepReadonly<z.infer<typeof propSchema>>;
  * How a move is drawn: key poses in the order of their times (shares of the loop, the first at 0; the
  * last pose leads back to the first), and everything that they share.
  */
-export const figureSchema = z.strictObject({
+const shapeSchema = z.strictObject({
   view: z.enum(VIEWS),
   keys: z
     .array(z.strictObject({ at: z.number().min(0).lt(1), pose: poseSchema }))
     .min(2)
-    .max(8),
+    .max(6),
   /** How many reps one loop shows. */
   reps: z.number().min(0.25).max(8),
   /** From one key pose to the next: gathering speed and losing it, or evenly. */
@@ -80,10 +80,26 @@ export const figureSchema = z.strictObject({
   travels: z.enum(TRAVELS),
   props: z.array(propSchema).max(6),
   /** Each with the key pose it belongs to. */
-  marks: z.array(z.strictObject({ kind: z.enum(MARKS), key: z.int().min(0).max(7) })).max(6),
+  marks: z.array(z.strictObject({ kind: z.enum(MARKS), key: z.int().min(0).max(5) })).max(6),
   /** The key pose that is held, for a move that is a hold; null for none. */
-  hold: z.int().min(0).max(7).nullable(),
+  hold: z.int().min(0).max(5).nullable(),
   /** The key pose that says most: where there is room for one. */
-  best: z.int().min(0).max(7),
+  best: z.int().min(0).max(5),
+});
+
+/** Its poses follow each other in time, and what names one of them names one that is there. */
+export const figureSchema = shapeSchema.superRefine(({ keys, marks, hold, best }, context) => {
+  const refuse = (path: (string | number)[], message: string) =>
+    context.addIssue({ code: 'custom', path, message });
+  keys.forEach(({ at }, n) => {
+    const before = keys[n - 1]?.at ?? -1;
+    if (n === 0 ? at !== 0 : at <= before) refuse(['keys', n, 'at'], 'key poses in order');
+  });
+  const isThere = (key: number) => key < keys.length;
+  marks.forEach(({ key }, n) => {
+    if (!isThere(key)) refuse(['marks', n, 'key'], 'a key pose that is there');
+  });
+  if (hold !== null && !isThere(hold)) refuse(['hold'], 'a key pose that is there');
+  if (!isThere(best)) refuse(['best'], 'a key pose that is there');
 });
 export type Figure = DeepReadonly<z.infer<typeof figureSchema>>;

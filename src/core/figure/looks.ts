@@ -44,9 +44,9 @@ const look = (
 /** The children of the pictures, in the colours of the marsh: reed, lamp, dusk water, clay, chalk. */
 export const LOOKS: readonly Look[] = [
   look('reed', 'short', '#f0c39a', '#5b3a22', ['#3f8f8a', '#2f4b66', '#b5523b']),
-  look('lamp', 'curls', '#8d5a3b', '#241a16', ['#f0b23e', '#4a6b3f', '#f3ead8']),
+  look('lamp', 'curls', '#9b6643', '#241a16', ['#f0b23e', '#4a6b3f', '#f3ead8']),
   look('dusk', 'tail', '#d9a273', '#1f1a1e', ['#b5523b', '#3a4a7a', '#e8d5a8']),
-  look('clay', 'plaits', '#6b4229', '#17120f', ['#7fb069', '#6b4a7a', '#f0b23e']),
+  look('clay', 'plaits', '#7d5036', '#17120f', ['#7fb069', '#6b4a7a', '#f0b23e']),
   look('chalk', 'bun', '#f7d9c0', '#b8652b', ['#7a8fd0', '#7a4a35', '#3f8f8a']),
   look('punt', 'scarf', '#c98f62', '#4b7f95', ['#e5864f', '#2f5d50', '#f3ead8']),
 ];

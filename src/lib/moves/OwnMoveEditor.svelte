@@ -18,6 +18,7 @@
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineList from '$lib/ui/InlineList.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
+  import FigureEditor from './FigureEditor.svelte';
   import type { OwnMoveDraft } from './own-move-draft.svelte';
   import { EFFORT_WORDS, FAMILY_WORDS, SPACE_WORDS, SURFACE_WORDS } from './words';
 
@@ -254,7 +255,8 @@
       />
     {/each}
   </div>
-  <h2 class="mt-4 text-xl">How it goes</h2>
+  <FigureEditor {draft} />
+  <h2 class="mt-6 text-xl">How it goes</h2>
   <InlineList
     text={move.formCues.join('\n')}
     label="Form cues, one a line"

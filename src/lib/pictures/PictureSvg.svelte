@@ -1,6 +1,7 @@
 <!-- A picture of a move, drawn in strokes, `size` high. What it shows is said in words beside it. -->
 <script lang="ts">
   import type { Picture } from '$core';
+  import PictureStrokes from './PictureStrokes.svelte';
 
   type Props = { picture: Picture; size?: number | string; strokeWidth?: number };
   const { picture, size = 24, strokeWidth = 2 }: Props = $props();
@@ -18,7 +19,5 @@
   stroke-linejoin="round"
   aria-hidden="true"
 >
-  {#each picture.strokes as [element, attributes], n (n)}
-    <svelte:element this={element} {...attributes} xmlns="http://www.w3.org/2000/svg" />
-  {/each}
+  <PictureStrokes strokes={picture.strokes} />
 </svg>

@@ -16,6 +16,7 @@
   } from '$core';
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
+  import Images from '@lucide/svelte/icons/images';
   import Plus from '@lucide/svelte/icons/plus';
   import { loadSoundBook } from '$lib/language/sound-book';
   import EffortMarks from '$lib/moves/EffortMarks.svelte';
@@ -79,9 +80,14 @@
 <main class="mx-auto max-w-6xl px-4 pb-24 sm:px-6">
   <div class="flex flex-wrap items-end justify-between gap-x-6 gap-y-2 pt-8">
     <h1 class="text-4xl">Moves</h1>
-    <button type="button" class="btn-quiet border border-line" onclick={makeOwn}>
-      <Plus size={18} aria-hidden="true" />A move of your own
-    </button>
+    <p class="flex flex-wrap gap-2">
+      <a class="btn-quiet" href={resolve('/moves/pictures')}>
+        <Images size={18} aria-hidden="true" />All in pictures
+      </a>
+      <button type="button" class="btn-quiet border border-line" onclick={makeOwn}>
+        <Plus size={18} aria-hidden="true" />A move of your own
+      </button>
+    </p>
   </div>
   <div class="sticky top-0 z-10 -mx-4 bg-page px-4 pt-3 pb-3 sm:-mx-6 sm:px-6">
     <input

@@ -1,0 +1,157 @@
+<!-- One pose, to be taken hold of: hands, feet, hips, chest and head are dragged, or moved by keys. -->
+<script lang="ts">
+  import {
+    cameraOf,
+    handleAt,
+    HANDLES,
+    lookFor,
+    momentOfKey,
+    moveHandle,
+    partsOf,
+    strokesOfParts,
+    type Figure,
+    type Handle,
+    type Pose,
+  } from '$core';
+  import PictureStrokes from '$lib/pictures/PictureStrokes.svelte';
+  import { screenPaints, shownMode } from '$lib/pictures/screen-paints';
+  import { preferences } from '$lib/store/preferences.svelte';
+
+  type Props = {
+    figure: Figure;
+    /** Which of its key poses. */
+    index: number;
+    moveId: string;
+    onpose: (pose: Pose, handle: Handle) => void;
+    onleave: () => void;
+  };
+  const { figure, index, moveId, onpose, onleave }: Props = $props();
+
+  /** Units of the drawing for a height of the figure. */
+  const SCALE = 100;
+  const STEP = 0.02;
+
+  const choice = $derived(preferences.current.look);
+  const moment = $derived(momentOfKey(figure, index));
+  const strokes = $derived(
+    strokesOfParts(
+      partsOf(moment, { hair: lookFor(choice, moveId).hair }),
+      screenPaints(choice, moveId, shownMode()),
+      { scale: SCALE, x: 0, y: 0 },
+    ),
+  );
+  const handles = $derived.by(() => {
+    const see = cameraOf(figure.view);
+    return HANDLES.map((handle) => {
+      const { x, y } = see(handleAt(moment.body, handle));
+      return { handle, x: x * SCALE, y: y * SCALE };
+    });
+  });
+
+  let drawing: SVGSVGElement | undefined = $state();
+  let held = $state<Handle | null>(null);
+  let last = { x: 0, y: 0 };
+
+  function at({ clientX, clientY }: PointerEvent) {
+    const matrix = drawing?.getScreenCTM();
+    if (!matrix) return null;
+    const { x, y } = new DOMPoint(clientX, clientY).matrixTransform(matrix.inverse());
+    return { x: x / SCALE, y: y / SCALE };
+  }
+  function move(handle: Handle, dx: number, dy: number) {
+    const before = figure.keys[index]!.pose;
+    const pose = moveHandle(figure, before, handle, dx, dy);
+    if (pose !== before) onpose(pose, handle);
+  }
+  function take(event: PointerEvent & { currentTarget: SVGElement }, handle: Handle) {
+    event.currentTarget.setPointerCapture(event.pointerId);
+    held = handle;
+    last = at(event) ?? last;
+  }
+  function drag(event: PointerEvent, handle: Handle) {
+    if (held !== handle) return;
+    const now = at(event);
+    if (!now) return;
+    move(handle, now.x - last.x, now.y - last.y);
+    last = now;
+  }
+  function drop() {
+    held = null;
+    onleave();
+  }
+  function nudge(event: KeyboardEvent, handle: Handle) {
+    const by = {
+      ArrowLeft: [-STEP, 0],
+      ArrowRight: [STEP, 0],
+      ArrowUp: [0, -STEP],
+      ArrowDown: [0, STEP],
+    }[event.key];
+    if (!by) return;
+    event.preventDefault();
+    move(handle, by[0]!, by[1]!);
+  }
+</script>
+
+<svg
+  bind:this={drawing}
+  class="drawing"
+  viewBox="-85 -128 170 146"
+  role="group"
+  aria-label="The pose: take hold of a hand, a foot, the hips, the chest or the head"
+>
+  <line x1="-80" x2="80" y1="3" y2="3" class="ground" />
+  <g stroke-linecap="round" stroke-linejoin="round" fill="none" aria-hidden="true">
+    <PictureStrokes {strokes} />
+  </g>
+  {#each handles as { handle, x, y } (handle)}
+    <circle
+      class={['handle', held === handle && 'held']}
+      cx={x}
+      cy={y}
+      r="4"
+      tabindex="0"
+      role="slider"
+      aria-label="{handle}: move with the arrow keys"
+      aria-valuenow={Math.round(-y)}
+      aria-valuetext="{Math.round(-y)} of 100 high"
+      onpointerdown={(event) => take(event, handle)}
+      onpointermove={(event) => drag(event, handle)}
+      onpointerup={drop}
+      onpointercancel={drop}
+      onkeydown={(event) => nudge(event, handle)}
+      onblur={onleave}
+    />
+  {/each}
+</svg>
+
+<style>
+  .drawing {
+    width: 100%;
+    border-radius: 1.25rem;
+    background: var(--raised);
+    touch-action: none;
+  }
+  .ground {
+    stroke: var(--line);
+    stroke-width: 1;
+  }
+  .handle {
+    fill: var(--lamp);
+    fill-opacity: 0.55;
+    stroke: var(--ink);
+    stroke-width: 1.2;
+    cursor: grab;
+  }
+  .handle:hover,
+  .held {
+    fill-opacity: 1;
+  }
+  .held {
+    cursor: grabbing;
+  }
+  .handle:focus-visible {
+    outline: none;
+    stroke: var(--water);
+    stroke-width: 3;
+  }
+</style>
