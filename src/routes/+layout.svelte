@@ -11,7 +11,11 @@
   const onStage = $derived(page.route.id?.startsWith('/stage') ?? false);
   const places = [
     { path: '/' as const, name: 'Shelf', at: ['/', '/desk/[id]', '/prep/[id]'] },
-    { path: '/moves' as const, name: 'Moves', at: ['/moves', '/moves/[id]'] },
+    {
+      path: '/moves' as const,
+      name: 'Moves',
+      at: ['/moves', '/moves/pictures', '/moves/[id]', '/moves/[id]/change'],
+    },
     { path: '/logbook' as const, name: 'Logbook', at: ['/logbook', '/logbook/[id]'] },
     { path: '/settings' as const, name: 'Settings', at: ['/settings'] },
   ];

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { clockOf, lengthInWords, type Beat } from '$core';
+  import { lengthInWords, type Beat } from '$core';
   import ArrowDown from '@lucide/svelte/icons/arrow-down';
   import ArrowUp from '@lucide/svelte/icons/arrow-up';
   import Copy from '@lucide/svelte/icons/copy';
@@ -11,18 +11,18 @@
   import { EDITORS } from '$lib/beats/editors';
   import type { EditorProps } from '$lib/beats/editor';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
-  import { noteKey } from '$lib/findings/words';
+  import { keyedNotes } from '$lib/findings/words';
   import PencilNote from '$lib/findings/PencilNote.svelte';
   import type { Desk } from './desk.svelte';
   import type { SheetRow } from './sheet.svelte';
 
-  type Props = { desk: Desk; row: SheetRow; number: number };
-  const { desk, row, number }: Props = $props();
+  type Props = { desk: Desk; row: SheetRow };
+  const { desk, row }: Props = $props();
 
   const beat = $derived(row.beat);
   const Editor = $derived(EDITORS[beat.kind] as Component<EditorProps<Beat['kind']>>);
   const active = $derived(desk.activeId === beat.id);
-  const { seconds, reps, notes } = $derived(row);
+  const { number, seconds, reps, notes } = $derived(row);
   let element: HTMLElement;
 
   $effect(() => {
@@ -31,8 +31,6 @@
     element.querySelector<HTMLElement>('textarea, input')?.focus();
     element.scrollIntoView({ block: 'nearest' });
   });
-
-  const clockOrNothing = (start?: number) => (start === undefined ? '' : clockOf(start));
 
   function keydown(event: KeyboardEvent) {
     if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
@@ -94,9 +92,7 @@
     >
       <GripVertical size={18} aria-hidden="true" />
     </span>
-    <span class="pt-0.5 text-soft tabular"
-      >{clockOrNothing(desk.sheet.starts.get(row.beat.id))}</span
-    >
+    <span class="pt-0.5 text-soft tabular">{desk.sheet.clocks.get(row.beat.id)}</span>
   </div>
   <div class="min-w-0">
     <Editor
@@ -146,7 +142,7 @@
     <p class="text-soft tabular lg:pt-0.5 lg:text-right">
       {lengthInWords(seconds)}{#if reps > 0}, {reps} counted{/if}
     </p>
-    {#each notes as finding (noteKey(finding))}
+    {#each keyedNotes(notes) as { key, finding } (key)}
       <PencilNote {desk} {finding} />
     {/each}
   </div>

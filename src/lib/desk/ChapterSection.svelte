@@ -9,8 +9,8 @@
   import type { Desk } from './desk.svelte';
   import TypeLine from './TypeLine.svelte';
 
-  type Props = { desk: Desk; chapter: Chapter; firstNumber: number; hint: string };
-  const { desk, chapter, firstNumber, hint }: Props = $props();
+  type Props = { desk: Desk; chapter: Chapter; hint: string };
+  const { desk, chapter, hint }: Props = $props();
 
   const TOOL = 'btn-quiet text-soft hover:text-ink min-h-0! px-2! py-0!';
   const SETTLE_MS = matchMedia('(prefers-reduced-motion: reduce)').matches ? 0 : 150;
@@ -115,7 +115,7 @@
             onadded={(next) => (desk.insertAt = next)}
           />
         {/if}
-        {#if row}<BeatRow {desk} {row} number={firstNumber + index} />{/if}
+        {#if row}<BeatRow {desk} {row} />{/if}
       </div>
     {/each}
   </div>

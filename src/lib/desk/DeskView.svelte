@@ -22,14 +22,6 @@
   let balanceOpen = $state(false);
   let forecastOpen = $state(false);
   const adventure = $derived(desk.adventure);
-  const firstNumbers = $derived.by(() => {
-    let number = 1;
-    return adventure.chapters.map(({ beats }) => {
-      const first = number;
-      number += beats.length;
-      return first;
-    });
-  });
 
   function keydown(event: KeyboardEvent) {
     if (!(event.ctrlKey || event.metaKey)) return;
@@ -132,13 +124,8 @@
     </details>
   {/if}
 
-  {#each adventure.chapters as chapter, index (chapter.id)}
-    <ChapterSection
-      {desk}
-      {chapter}
-      firstNumber={firstNumbers[index]!}
-      hint={hintFor(chapter.kind, chapter.beats.length === 0)}
-    />
+  {#each adventure.chapters as chapter (chapter.id)}
+    <ChapterSection {desk} {chapter} hint={hintFor(chapter.kind, chapter.beats.length === 0)} />
   {/each}
 
   <p class="mt-12 max-w-3xl text-sm text-soft">

@@ -1,4 +1,5 @@
 import {
+  clockOf,
   startsBy,
   type Adventure,
   type Beat,
@@ -9,16 +10,22 @@ import {
   type Setting,
 } from '$core';
 import { SvelteMap } from 'svelte/reactivity';
+import { whenIdle } from '$lib/ui/when-idle';
 
 /** What the line of a beat shows besides the beat itself. */
 export type SheetRow = Readonly<{
   beat: Beat;
+  /** The n-th of the script. */
+  number: number;
   seconds: number;
   reps: number;
   notes: readonly Finding[];
 }>;
 
 type Frame = Readonly<{ setting: Setting; defaults: Defaults; book: MoveBook }>;
+
+/** So many lines below one that changes are on the screen with it, and are drawn with it. */
+const NEAR = 40;
 
 const NO_NOTES: readonly Finding[] = [];
 
@@ -27,6 +34,7 @@ const saysTheSame = (one: readonly Finding[], other: readonly Finding[]) =>
 
 const isSame = (one: SheetRow, other: SheetRow) =>
   one.beat === other.beat &&
+  one.number === other.number &&
   one.seconds === other.seconds &&
   one.reps === other.reps &&
   saysTheSame(one.notes, other.notes);
@@ -38,8 +46,12 @@ const isSame = (one: SheetRow, other: SheetRow) =>
  */
 export class Sheet {
   readonly rows = new SvelteMap<string, SheetRow>();
-  /** Seconds from the start of the session, for beats that take time: a longer line moves them all. */
-  readonly starts = new SvelteMap<string, number>();
+  /**
+   * The clock at the start of each beat that takes time. A longer line moves them all: those that
+   * follow it at once, those farther down a moment later, when the browser has time.
+   */
+  readonly clocks = new SvelteMap<string, string>();
+  #cancelLater = () => {};
   #frame: Frame;
 
   constructor(frame: Frame) {
@@ -70,30 +82,46 @@ export class Sheet {
       this.#frame = { setting, defaults, book };
     }
     const starts = startsBy(cues, 'beatId');
+    this.#cancelLater();
+    const later: (readonly [string, string])[] = [];
+    let sinceChange = -1;
     const notes = Map.groupBy(findings, ({ place }) => place.beatId);
     // eslint-disable-next-line svelte/prefer-svelte-reactivity -- gone with this call
     const gone = new Set(this.rows.keys());
+    let number = 0;
     for (const { beats } of chapters) {
       for (const beat of beats) {
         const { id } = beat;
+        number += 1;
         gone.delete(id);
         const sum = totals.byBeat.get(id);
         const row: SheetRow = {
           beat,
+          number,
           seconds: sum?.seconds ?? 0,
           reps: sum?.reps ?? 0,
           notes: notes.get(id) ?? NO_NOTES,
         };
         const start = starts.get(id);
-        if (start !== undefined) this.starts.set(id, start);
-        else this.starts.delete(id);
         const before = this.rows.get(id);
-        if (!before || !isSame(before, row)) this.rows.set(id, row);
+        if (!before || !isSame(before, row)) {
+          this.rows.set(id, row);
+          sinceChange = 0;
+        } else if (sinceChange >= 0) sinceChange += 1;
+        const clock = start === undefined ? '' : clockOf(start);
+        if (this.clocks.get(id) === clock) continue;
+        if (sinceChange <= NEAR) this.clocks.set(id, clock);
+        else later.push([id, clock]);
       }
+    }
+    if (later.length > 0) {
+      this.#cancelLater = whenIdle(() => {
+        for (const [id, clock] of later) if (this.rows.has(id)) this.clocks.set(id, clock);
+      });
     }
     for (const id of gone) {
       this.rows.delete(id);
-      this.starts.delete(id);
+      this.clocks.delete(id);
     }
   }
 }

@@ -1,7 +1,7 @@
 <!-- What is to be said of the whole, and how many notes stand in the margin. -->
 <script lang="ts">
   import type { Desk } from '$lib/desk/desk.svelte';
-  import { noteKey } from './words';
+  import { keyedNotes } from './words';
   import PencilNote from './PencilNote.svelte';
 
   const { desk }: { desk: Desk } = $props();
@@ -32,7 +32,7 @@
   {/if}
   {#if whole.length > 0}
     <ul class="mt-1 grid gap-x-8 gap-y-1 md:grid-cols-2">
-      {#each whole as finding (noteKey(finding))}
+      {#each keyedNotes(whole) as { key, finding } (key)}
         <li><PencilNote {desk} {finding} /></li>
       {/each}
     </ul>

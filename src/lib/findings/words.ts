@@ -198,11 +198,18 @@ export function mendOf(finding: Pick<Finding, 'rule' | 'params' | 'fix'>): strin
   return finding.fix ? (FINDING_WORDS[finding.rule].mend?.(finding.params) ?? 'Mend it') : null;
 }
 
-/** What tells one note from another beside the same beat. */
-export function noteKey({
-  rule,
-  place,
-  params,
-}: Pick<Finding, 'rule' | 'place' | 'params'>): string {
-  return JSON.stringify([rule, place.part, params]);
+/**
+ * Notes with what tells one from another beside the same beat: the rule, the part, and which of
+ * several alike. Not what they say: a note whose number changes is the same note.
+ */
+export function keyedNotes(
+  notes: readonly Finding[],
+): readonly Readonly<{ key: string; finding: Finding }>[] {
+  const seen = new Map<string, number>();
+  return notes.map((finding) => {
+    const alike = `${finding.rule} ${finding.place.part ?? ''}`;
+    const nth = seen.get(alike) ?? 0;
+    seen.set(alike, nth + 1);
+    return { key: `${alike} ${nth}`, finding };
+  });
 }

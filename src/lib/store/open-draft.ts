@@ -3,22 +3,7 @@ import { arrupDb } from './db';
 import { Draft, type DraftNews } from './draft.svelte';
 import { newId } from './new-id';
 import { tabs } from './tabs';
-
-/** A save waits for a gap between key strokes, so that no letter is late for it; but not for long. */
-const GAP_MS = 200;
-
-/** Runs after so many milliseconds, in the first gap then. Returns the way to call it off. */
-function whenIdle(run: () => void, ms: number): () => void {
-  let gap: number | null = null;
-  const timer = setTimeout(() => {
-    if (typeof requestIdleCallback === 'undefined') run();
-    else gap = requestIdleCallback(run, { timeout: GAP_MS });
-  }, ms);
-  return () => {
-    clearTimeout(timer);
-    if (gap !== null) cancelIdleCallback(gap);
-  };
-}
+import { whenIdle } from '$lib/ui/when-idle';
 
 /** An adventure of this browser, to be changed; null if it is not there. */
 export async function openDraft(
@@ -38,6 +23,7 @@ export async function openDraft(
     },
     load: (wanted) => db.get('adventures', wanted),
     newId,
+    // A save waits for a gap between key strokes, so that no letter is late for it.
     later: whenIdle,
     tell,
   });
