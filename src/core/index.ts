@@ -112,7 +112,7 @@ export {
 } from './figure/draw-picture';
 export type { Paints, Place } from './figure/draw-picture';
 export { partsOf } from './figure/shapes';
-export type { FigurePart, Hair, Shape } from './figure/shapes';
+export type { FigurePart, Hair, Shape } from './figure/shape';
 
 export { INKS } from './print/inks';
 export type { Ink } from './print/inks';

@@ -73,6 +73,12 @@ export class GreyPage {
     this.#pixels = bytes.subarray(head[0].length);
   }
 
+  /** How much of the page is dark, 0 to 1. */
+  get darkShare(): number {
+    const dark = this.#pixels.reduce((sum, grey) => sum + (255 - grey), 0);
+    return dark / 255 / this.#pixels.length;
+  }
+
   /** Middles of the marks that a line across the page crosses, in millimetres. */
   crossings(direction: 'across' | 'down', atMm: number): readonly number[] {
     const at = Math.round(atMm / MM_PER_PIXEL);

@@ -2,6 +2,8 @@ import { readFileSync } from 'node:fs';
 import { dictionary } from 'cmu-pronouncing-dictionary';
 import { describe, expect, it } from 'vitest';
 import {
+  LINE_PAINTS,
+  moveBookOf,
   PACK_PARTS,
   packPartsFor,
   parseArrupJson,
@@ -199,9 +201,29 @@ describe('what is in it', () => {
           )
         : [],
     );
-    // The mark of the leader is small and black; white covers what lies under a number.
-    expect(fills.every((fill) => fill === '#ffffff' || fill === '#16222b')).toBe(true);
-    expect(fills.filter((fill) => fill === '#16222b')).toHaveLength(1);
+    // The mark of the leader is small and black; white covers what lies under a number, and all but
+    // the outline of a figure.
+    const figures = LINE_PAINTS.outline;
+    expect(fills.filter((fill) => fill !== '#ffffff' && fill !== figures)).toEqual(['#16222b']);
+  });
+
+  it('saving ink, cards with figures are nearly white', async () => {
+    const darkOf = async (ink: Ink) =>
+      new GreyPage(await printed(fair, { ink, parts: ['move-cards'] }), 1).darkShare;
+    const [saving, colour] = [await darkOf('saving'), await darkOf('colour')];
+    expect(saving).toBeGreaterThan(0.01);
+    expect(saving).toBeLessThan(0.06);
+    expect(colour).toBeGreaterThan(saving * 3);
+  });
+
+  it('a move that has an icon is printed with it, and a letter with its word’s', () => {
+    const kite = {
+      ...moveBookOf(fair).get('squat')!,
+      figure: { kind: 'icon', word: 'kite' } as const,
+    };
+    const icon = PICTURES.pictureOf(kite, { poses: 2, ink: 'saving' });
+    expect(icon).toEqual(storyPicture('Kite'));
+    expect(storyPicture('no such word')).toBeNull();
   });
 });
 

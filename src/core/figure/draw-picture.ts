@@ -1,10 +1,11 @@
+import { bodyOf } from './body';
+import type { Figure } from './figure';
 import type { Look } from './looks';
 import { farthest, momentAt, momentOfKey, type Moment } from './motion';
-import type { Figure } from './figure';
-import { bodyOf } from './body';
-import { mirroredPose } from './pose';
 import type { Picture, Stroke } from './picture';
-import { partsOf, type Drawing, type Paint, type FigurePart, type Shape } from './shapes';
+import { mirroredPose } from './pose';
+import type { Drawing, FigurePart, Paint, Shape } from './shape';
+import { partsOf } from './shapes';
 
 /** What a picture is painted with: every paint its colour, and that of outlines. */
 export type Paints = Readonly<Record<Paint | 'outline', string>>;

@@ -1,4 +1,4 @@
-import type { Hair, Paint } from './shapes';
+import type { Hair, Paint } from './shape';
 
 const LOOK_IDS = ['reed', 'lamp', 'dusk', 'clay', 'chalk', 'punt'] as const;
 type LookId = (typeof LOOK_IDS)[number];

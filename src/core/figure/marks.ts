@@ -2,7 +2,7 @@ import type { Camera } from './camera';
 import type { MarkKind } from './figure';
 import type { Moment } from './motion';
 import { SIZES } from './proportions';
-import { flat, type FigurePart, type Point, type Shape } from './shapes';
+import { flat, type FigurePart, type Point, type Shape } from './shape';
 import { add, along, mix, times, type Vec } from './vec';
 
 const stroke = (points: readonly Point[], width = 0.016): Shape => ({

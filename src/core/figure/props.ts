@@ -2,7 +2,7 @@ import type { Camera } from './camera';
 import type { Prop } from './figure';
 import type { Moment } from './motion';
 import { THICK } from './proportions';
-import { flat, type Paint, type FigurePart, type Shape } from './shapes';
+import { flat, type Paint, type FigurePart, type Shape } from './shape';
 import { add, along, apart, times, unit, minus, type Vec } from './vec';
 
 type Draw = (at: Vec, see: Camera, prop: Prop, moment: Moment) => FigurePart;

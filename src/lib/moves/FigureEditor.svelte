@@ -111,7 +111,7 @@
   {#if kind === 'drawn' && figure && pose}
     <div class="min-w-0">
       <div class="flex flex-wrap items-center gap-1" role="group" aria-label="Key poses">
-        {#each figure.keys as key, n (n)}
+        {#each figure.keys.keys() as n (n)}
           {#if n > 0}<ChevronRight size={18} aria-hidden="true" />{/if}
           <button
             type="button"

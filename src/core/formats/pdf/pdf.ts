@@ -74,11 +74,11 @@ async function writerForRunSheet(
   const pagesOf = async (writer: TextWriter) =>
     (await bytesOf(pdfMake, definition(writer.whole(text), paper, type))).pages;
   for (const [scale, roomy] of ONE_PAGE_LOOKS) {
-    const writer = new TextWriter(type, scale, roomy);
-    if ((await pagesOf(writer)) === 1) return writer;
+    const measured = new TextWriter(type, scale, roomy, true);
+    if ((await pagesOf(measured)) === 1) return new TextWriter(type, scale, roomy);
   }
-  const [wide, close] = [new TextWriter(type, 1), new TextWriter(type, 1, false)];
-  return (await pagesOf(close)) < (await pagesOf(wide)) ? close : wide;
+  const pages = async (roomy: boolean) => pagesOf(new TextWriter(type, 1, roomy, true));
+  return new TextWriter(type, 1, (await pages(false)) >= (await pages(true)));
 }
 
 /** Ids of pages that are sheets begin with it: they have no foot. */

@@ -18,6 +18,8 @@ export class TextWriter {
     readonly scale: number,
     /** With what to watch for, and a line for what is said. */
     readonly roomy = true,
+    /** Only to see how many pages it takes: pictures are left blank, for drawing them takes time. */
+    readonly blank = false,
   ) {}
 
   inline(text: string, face: Face, color = INK): Inline[] {
@@ -34,6 +36,11 @@ export class TextWriter {
     return runs.flatMap(({ text, strong, soft }) =>
       this.inline(text, strong ? 'strong' : 'text', soft ? SOFT_INK : INK),
     );
+  }
+
+  /** How wide the pictures of a run sheet are, in points before they are scaled. */
+  get #seenWide(): number {
+    return this.roomy ? 62 : 40;
   }
 
   /** Name and dose stand out together; what is said stands under them, or beside them to save room. */
@@ -54,7 +61,9 @@ export class TextWriter {
     if (notes && this.roomy) {
       stack.push(this.text(this.inline(notes, 'text', SOFT_INK), SIZES.notes));
     }
-    const seen: Content = picture ? this.picture(picture, this.roomy ? 32 : 19, 62) : '';
+    const seen: Content = picture
+      ? this.picture(picture, this.roomy ? 32 : 14, this.#seenWide)
+      : '';
     return [this.text(this.inline(clock, 'text', SOFT_INK), SIZES.text), { stack }, seen];
   }
 
@@ -63,7 +72,7 @@ export class TextWriter {
     const first: TableCell[][] = head ? [[{ ...(head as ContentText), colSpan: 3 }, '', '']] : [];
     return {
       table: {
-        widths: [points(14) * this.scale, '*', 62 * this.scale],
+        widths: [points(14) * this.scale, '*', this.#seenWide * this.scale],
         dontBreakRows: true,
         headerRows: first.length,
         keepWithHeaderRows: first.length,
@@ -84,11 +93,10 @@ export class TextWriter {
   /** A picture no larger than this, in points before they are scaled. */
   picture(picture: Picture, high: number, wide: number): Content {
     const most = Math.min(high / picture.height, wide / picture.width) * this.scale;
-    return {
-      svg: pictureAsSvg(picture),
-      width: picture.width * most,
-      height: picture.height * most,
-    };
+    const [width, height] = [picture.width * most, picture.height * most];
+    return this.blank
+      ? { canvas: [{ type: 'rect', x: 0, y: 0, w: width, h: height, lineWidth: 0 }] }
+      : { svg: pictureAsSvg(picture), width, height };
   }
 
   block(block: Block): Content {

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { newOwnMove } from '../../moves/own-moves';
 import { parseAdventure } from '../parse-adventure';
 import { CURRENT_VERSION, MIGRATIONS } from '../versions';
 import version1 from './samples/version-1.arrup.json';
@@ -25,6 +26,15 @@ describe('documents of older versions', () => {
       expect(sample).toEqual(before);
     },
   );
+
+  it('a move of one’s own of before figures is drawn as its kind is', () => {
+    const { figure, ...facts } = newOwnMove(() => 'own_1');
+    expect(figure).toBeNull();
+    const parsed = parseAdventure({ ...version2, moves: [facts, 'x'] });
+    expect(parsed.ok || parsed.problems.map(({ path }) => path.join('.'))).toEqual(['moves.1']);
+    const whole = parseAdventure({ ...version2, moves: [facts] });
+    expect(whole.ok && whole.value.moves).toEqual([{ ...facts, figure: null }]);
+  });
 
   it('what is broken in an old one is named, not passed over', () => {
     const broken = { ...version1, chapters: [{ ...version1.chapters[0], beats: ['x', 3, null] }] };

@@ -1,0 +1,46 @@
+import type { Spot } from './camera';
+
+/** What a shape is painted as; a look gives each its colour. */
+export type Paint =
+  | 'skin'
+  | 'top'
+  | 'bottom'
+  | 'shoe'
+  | 'hair'
+  | 'cheek'
+  | 'ink'
+  /** Between two parts of one colour, where there is nothing but lines. */
+  | 'seam'
+  | 'mark'
+  | 'shade'
+  | 'prop'
+  | 'prop light'
+  | 'prop dark';
+
+export type Point = readonly [x: number, y: number];
+
+/** Simple shapes, in heights of the figure, y down, the ground under the figure at 0. */
+export type Shape =
+  | Readonly<{ kind: 'stroke'; points: readonly Point[]; width: number; paint: Paint }>
+  | Readonly<{
+      kind: 'area';
+      points: readonly Point[];
+      /** How round the edge is: half of it lies outside the points. */
+      width: number;
+      paint: Paint;
+    }>
+  | Readonly<{ kind: 'oval'; at: Point; rx: number; ry: number; paint: Paint }>;
+
+/** Shapes that are one thing: outlined together, in front of what is farther. */
+export type FigurePart = Readonly<{ depth: number; outlined: boolean; shapes: readonly Shape[] }>;
+
+export type Hair = 'short' | 'curls' | 'tail' | 'bun' | 'plaits' | 'scarf';
+
+export type Drawing = Readonly<{
+  flip?: boolean;
+  hair?: Hair;
+  /** Small pictures have no face, and no marks but the most needed. */
+  small?: boolean;
+}>;
+
+export const flat = ({ x, y }: Spot): Point => [x, y];
