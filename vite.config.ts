@@ -8,5 +8,7 @@ export default defineConfig({
   test: {
     include: ['src/**/*.test.ts', 'tests/outside/**/*.test.ts'],
     environment: 'node',
+    // Files that are written whole take their time on a busy machine; speed is measured in bench/.
+    testTimeout: 20_000,
   },
 });

@@ -3,7 +3,6 @@
   import { page } from '$app/state';
   import Brand from '$lib/ui/Brand.svelte';
   import NoticeBar from '$lib/ui/NoticeBar.svelte';
-  import { preferences } from '$lib/store/preferences.svelte';
   import '../app.css';
 
   const { children } = $props();
@@ -19,10 +18,6 @@
     { path: '/logbook' as const, name: 'Logbook', at: ['/logbook', '/logbook/[id]'] },
     { path: '/settings' as const, name: 'Settings', at: ['/settings'] },
   ];
-
-  $effect(() => {
-    void preferences.load();
-  });
 </script>
 
 {#if !onStage}

@@ -1,3 +1,10 @@
+import { preferences } from '$lib/store/preferences.svelte';
+
 // What a presenter makes lives in the browser's own store: there is nothing to render on a server.
 export const ssr = false;
 export const prerender = false;
+
+/** What is chosen once for all places is known before the first is drawn: nothing changes its face. */
+export async function load(): Promise<void> {
+  await preferences.load().catch(() => undefined);
+}

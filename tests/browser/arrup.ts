@@ -100,7 +100,7 @@ export async function savedFile(
 }
 
 /** Everything in one of the browser's stores. */
-export function stored<T>(page: Page, store: 'adventures' | 'runs'): Promise<T[]> {
+export function stored<T>(page: Page, store: 'adventures' | 'runs' | 'moves'): Promise<T[]> {
   return page.evaluate(
     (name) =>
       new Promise<T[]>((resolve, reject) => {

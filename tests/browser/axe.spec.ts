@@ -55,6 +55,12 @@ for (const mode of ['light', 'dark'] as const) {
     await page.getByRole('button', { name: 'A copy to make your own' }).click();
     await expect(page.getByLabel('Name of the move')).toBeVisible();
     await check(page, 'own move');
+    await page.getByLabel('How it is drawn').selectOption({ label: 'in poses of its own' });
+    await expect(page.getByRole('slider', { name: /^head/u })).toBeVisible();
+    await check(page, 'own move, its poses');
+    await page.goto('/moves/pictures');
+    await expect(page.getByRole('link', { name: 'march', exact: true })).toBeVisible();
+    await check(page, 'moves in pictures');
     await page.goto('/prep/adv_six-lamps');
     await pagesMade(page);
     await check(page, 'prep');
@@ -93,6 +99,7 @@ test('no place is wider than a phone of 320 pixels', async ({ page }) => {
     '/stage/adv_six-lamps/remote',
     '/moves',
     '/moves/frog-jump',
+    '/moves/pictures',
     '/logbook',
     '/settings',
   ]) {

@@ -141,21 +141,24 @@
 </div>
 
 <style>
+  /* As wide closed as open: what is clicked on must not move away under the pointer. */
   .part {
     display: grid;
-    grid-template-columns: auto minmax(0, 1fr);
-    gap: 0.75rem;
+    grid-template-columns: 5.5rem minmax(0, 1fr);
+    gap: 0.5rem;
   }
   .figure {
-    width: 4rem;
+    display: flex;
+    justify-content: center;
   }
   .living {
-    width: 7rem;
-    height: 7.5rem;
+    height: 7rem;
   }
   @media (max-width: 640px) {
+    .part {
+      grid-template-columns: 4rem minmax(0, 1fr);
+    }
     .living {
-      width: 4.5rem;
       height: 5rem;
     }
   }

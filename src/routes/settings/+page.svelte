@@ -199,7 +199,7 @@
             checked={preferences.current.look === choice}
             onchange={() => void preferences.change({ look: choice })}
           />
-          <LookPicture {choice} size={96} />
+          <LookPicture {choice} size={80} />
           <span>{LOOK_WORDS[choice]}</span>
         </label>
       {/each}
