@@ -4,7 +4,7 @@ import type { Look } from './looks';
 import { farthest, momentAt, momentOfKey, type Moment } from './motion';
 import type { Picture, Stroke } from './picture';
 import { mirroredPose } from './pose';
-import type { Drawing, FigurePart, Paint, Shape } from './shape';
+import type { Drawing, FigurePart, Paint, Point, Shape } from './shape';
 import { partsOf } from './shapes';
 
 /** What a picture is painted with: every paint its colour, and that of outlines. */
@@ -154,63 +154,87 @@ export function tellingKeys(figure: Figure, most: number): readonly number[] {
   return chosen.sort((a, b) => a - b);
 }
 
-/** Small strokes between two poses: this, then that. */
-const then = (x: number): FigurePart => ({
-  depth: 0,
-  outlined: false,
-  shapes: [
-    {
-      kind: 'stroke',
-      points: [
-        [x - 0.025, -0.33],
-        [x + 0.025, -0.28],
-        [x - 0.025, -0.23],
-      ],
-      width: 0.022,
-      paint: 'mark',
-    },
-  ],
-});
+/** Small strokes between two poses: this, then that, to the right or below. */
+function then([x, y]: Point, below: boolean): FigurePart {
+  const tips = [
+    [-0.025, -0.05],
+    [0.025, 0],
+    [-0.025, 0.05],
+  ] as const;
+  const points = tips.map(([a, b]): Point => (below ? [x + b, y + a] : [x + a, y + b]));
+  const shapes: readonly Shape[] = [{ kind: 'stroke', points, width: 0.022, paint: 'mark' }];
+  return { depth: 0, outlined: false, shapes };
+}
 
-const movedBy = (parts: readonly FigurePart[], dx: number): readonly FigurePart[] =>
+const movedBy = (parts: readonly FigurePart[], dx: number, dy: number): readonly FigurePart[] =>
   parts.map((part) => ({
     ...part,
     shapes: part.shapes.map((shape): Shape =>
       shape.kind === 'oval'
-        ? { ...shape, at: [shape.at[0] + dx, shape.at[1]] }
-        : { ...shape, points: shape.points.map(([x, y]) => [x + dx, y] as const) },
+        ? { ...shape, at: [shape.at[0] + dx, shape.at[1] + dy] }
+        : { ...shape, points: shape.points.map(([x, y]) => [x + dx, y + dy] as const) },
     ),
   }));
 
-/** Moments side by side on one ground, as a picture of 24 units in height. */
+type Poses = readonly (readonly FigurePart[])[];
+
+/** Side by side on one ground. */
+function inRow(poses: Poses): readonly FigurePart[] {
+  let at = 0;
+  return poses.flatMap((parts, n): readonly FigurePart[] => {
+    const [left, , right] = boxOf(parts);
+    const put = movedBy(parts, at - left, 0);
+    at += right - left + GAP;
+    return n < poses.length - 1 ? [...put, then([at - GAP / 2, -0.28], false)] : put;
+  });
+}
+
+/** One below the other, each on a ground of its own. */
+function inColumn(poses: Poses): readonly FigurePart[] {
+  let at = 0;
+  return poses.flatMap((parts, n): readonly FigurePart[] => {
+    const [left, top, right, bottom] = boxOf(parts);
+    const put = movedBy(parts, -(left + right) / 2, at - top);
+    at += bottom - top + GAP;
+    return n < poses.length - 1 ? [...put, then([0, at - GAP / 2], true)] : put;
+  });
+}
+
+/** How large parts can be drawn in a box of so many units. */
+function scaleIn(parts: readonly FigurePart[], width: number, height: number): number {
+  const [left, top, right, bottom] = boxOf(parts);
+  return Math.min(
+    LARGEST,
+    (width - 0.4) / (right - left + OUTLINE),
+    (height - 0.4) / (bottom - top + OUTLINE),
+  );
+}
+
+/**
+ * Moments as a picture of 24 units in height: side by side on one ground, as wide as they are; or, for
+ * a box of an `aspect` (its width over its height), as that fills it best, also one below the other.
+ */
 export function pictureOfMoments(
   moments: readonly Moment[],
   paints: Paints,
-  drawing: Drawing = {},
+  { aspect, ...drawing }: Drawing & Readonly<{ aspect?: number }> = {},
 ): Picture {
-  let at = 0;
-  const parts = moments.flatMap((moment, n): readonly FigurePart[] => {
-    const drawn = partsOf(moment, drawing);
-    const [left, , right] = boxOf(drawn);
-    const put = movedBy(drawn, at - left);
-    at += right - left + GAP;
-    return n < moments.length - 1 ? [...put, then(at - GAP / 2)] : put;
-  });
+  const poses = moments.map((moment) => partsOf(moment, drawing));
+  const most = aspect === undefined ? WIDEST * moments.length : HEIGHT * aspect;
+  const [row, column] = [inRow(poses), inColumn(poses)];
+  const [ofRow, ofColumn] = [scaleIn(row, most, HEIGHT), scaleIn(column, most, HEIGHT)];
+  const below = aspect !== undefined && ofColumn > ofRow;
+  const [parts, scale] = below ? [column, ofColumn] : [row, ofRow];
   const [left, top, right, bottom] = boxOf(parts);
-  const width = WIDEST * moments.length;
-  const scale = Math.min(
-    LARGEST,
-    (width - 0.4) / (right - left + OUTLINE),
-    (HEIGHT - 0.4) / (bottom - top + OUTLINE),
-  );
-  const wide =
-    moments.length === 1 ? HEIGHT : Math.min(width, (right - left + OUTLINE) * scale + 0.6);
+  const single =
+    moments.length === 1 ? HEIGHT : Math.min(most, (right - left + OUTLINE) * scale + 0.6);
+  const width = aspect === undefined ? single : most;
   const place = {
     scale,
-    x: wide / 2 - ((left + right) / 2) * scale,
+    x: width / 2 - ((left + right) / 2) * scale,
     y: HEIGHT / 2 - ((top + bottom) / 2) * scale,
   };
-  return { width: wide, height: HEIGHT, strokes: strokesOfParts(parts, paints, place) };
+  return { width, height: HEIGHT, strokes: strokesOfParts(parts, paints, place) };
 }
 
 /** A figure's most telling poses as a picture; `poses` from 1. */
@@ -218,7 +242,7 @@ export const pictureOfFigure = (
   figure: Figure,
   poses: number,
   paints: Paints,
-  drawing: Drawing = {},
+  drawing: Drawing & Readonly<{ aspect?: number }> = {},
 ): Picture =>
   pictureOfMoments(
     tellingKeys(figure, poses).map((key) => momentOfKey(figure, key)),

@@ -39,6 +39,8 @@ export const MARKS = [
   'breath in',
   'breath out',
   'round about',
+  'round the hips',
+  'zigzag',
   'ripples at the hands',
   'gaze',
 ] as const;

@@ -28,6 +28,35 @@ function rays(
   });
 }
 
+/** An arrow nearly all the way round, lying flat around a place. */
+function roundAt(x: number, y: number, wide: number): Shape[] {
+  const arc = (from: number, to: number): Point[] =>
+    Array.from({ length: 9 }, (_, n) => {
+      const angle = ((from + ((to - from) * n) / 8) * Math.PI) / 180;
+      return [x + wide * Math.cos(angle), y + wide * 0.25 * Math.sin(angle)];
+    });
+  const line = arc(200, 340).reverse();
+  const tip = line.at(-1)!;
+  return [
+    stroke(arc(20, 160)),
+    stroke([[tip[0] + 0.06, tip[1] - 0.05], tip, [tip[0] + 0.065, tip[1] + 0.03]]),
+  ];
+}
+
+/** Which way it goes, where the figure does not look there: an arrow on the ground. */
+function way({ figure, body }: Moment, see: Camera): Shape[] {
+  if (figure.travels !== 'backward' && figure.travels !== 'aside') return [];
+  const [x] = flat(see([body.hips[0], 0, body.hips[2]]));
+  const towards = flat(see(figure.travels === 'aside' ? [-1, 0, 0] : [0, 0, -1]))[0];
+  if (Math.abs(towards) < 0.3) return [];
+  const one = Math.sign(towards);
+  const at = (dx: number, dy: number): Point => [x + one * dx, 0.085 + dy];
+  return [
+    stroke([at(-0.16, 0), at(0.17, 0)], 0.02),
+    stroke([at(0.11, -0.035), at(0.17, 0), at(0.11, 0.035)], 0.02),
+  ];
+}
+
 type Draw = (moment: Moment, see: Camera) => Shape[];
 
 const mouth = ({ body }: Moment): Vec =>
@@ -88,18 +117,18 @@ const DRAWN: Readonly<Record<MarkKind, Draw>> = {
     }),
   'breath in': breath(false),
   'breath out': breath(true),
-  'round about': ({ body }, see) => {
-    const [x] = flat(see(body.hips));
-    const arc = (from: number, to: number): Point[] =>
-      Array.from({ length: 9 }, (_, n) => {
-        const angle = ((from + ((to - from) * n) / 8) * Math.PI) / 180;
-        return [x + 0.3 * Math.cos(angle), -0.02 + 0.075 * Math.sin(angle)];
-      });
-    const line = arc(200, 340).reverse();
-    const tip = line.at(-1)!;
+  'round about': ({ body }, see) => roundAt(flat(see(body.hips))[0], -0.02, 0.3),
+  'round the hips': ({ body }, see) => {
+    const [x, y] = flat(see(body.hips));
+    return roundAt(x, y, 0.24);
+  },
+  zigzag: (_moment, see) => {
+    const line = [-2, -1, 0, 1, 2].map((n): Vec => [n % 2 === 0 ? 0.13 : -0.13, 0, n * 0.2]);
     return [
-      stroke(arc(20, 160)),
-      stroke([[tip[0] + 0.06, tip[1] - 0.05], tip, [tip[0] + 0.065, tip[1] + 0.03]]),
+      stroke(
+        line.map((point) => flat(see(point))),
+        0.02,
+      ),
     ];
   },
   gaze: ({ body }, see) => {
@@ -133,6 +162,7 @@ export function marksOf(moment: Moment, see: Camera): readonly FigurePart[] {
   const shapes = [
     ...near.flatMap(({ kind }) => DRAWN[kind](moment, see)),
     ...(moment.pose.air > 0.03 ? lift(moment, see) : []),
+    ...way(moment, see),
   ];
   return shapes.length === 0 ? [] : [{ depth: 10, outlined: false, shapes }];
 }

@@ -6,6 +6,12 @@ import type { Sheet } from './sheet';
 /** Playing cards of poker size: 2.5 by 3.5 inches. */
 export const CARD_MM = { width: 63.5, height: 88.9 } as const;
 
+/** The panel that a card's picture stands on, in millimetres, and the shape of what fits in it. */
+export const CARD_PICTURE = { wide: CARD_MM.width - 12, high: 50, aspect: 47.5 / 44 } as const;
+
+/** The picture under a letter, in millimetres. */
+export const LETTER_PICTURE = { wide: 48, high: 36 } as const;
+
 /** A card: what a child sees first is the picture or the number. */
 export type Card = Readonly<{
   picture: Picture | null;
@@ -55,13 +61,16 @@ function drawCard(sheet: Sheet, card: Card, box: Box): void {
       leastMm: 5,
       mostLines: 1,
     });
-    sheet.picture(card.picture, middle + 9, y + 25, 32);
-    if (card.story) sheet.picture(card.story, x + 15, y + 33, 12);
+    if (dots > 0) {
+      sheet.picture(card.picture, middle + 9, y + 25, 32);
+    } else sheet.picture(card.picture, middle, y + 43, LETTER_PICTURE.wide, LETTER_PICTURE.high);
+    if (card.story) sheet.picture(card.story, x + width - 15, y + 15, 13);
     if (dots > 0) drawDots(sheet, dots, { x: x + 5, y: y + 42, width: inner, height: 18 });
   } else if (card.picture) {
-    const panel = { x: x + 6, y: y + 8, width: width - 12, height: 50 };
+    const { wide, high } = CARD_PICTURE;
+    const panel = { x: middle - wide / 2, y: y + 8, width: wide, height: high };
     sheet.box(panel, { fill: sheet.ink === 'saving' ? 'none' : '#ffffff' }, 6);
-    sheet.picture(card.picture, middle, upper, panel.width - 4, panel.height - 6);
+    sheet.picture(card.picture, middle, upper, wide - 4, high - 6);
   } else {
     sheet.text(card.sign, middle, dots > 0 ? y + 29 : upper, {
       face: 'heading',

@@ -4,6 +4,8 @@ import type { Sheet } from './sheet';
 
 /** The edge of the cube. */
 export const FACE_MM = 50;
+/** The room for a picture on a face, in millimetres. */
+export const FACE_PICTURE = { wide: 42, high: 25 } as const;
 const TAB_MM = 11;
 /** A tab narrows, so that it does not show at the edge. */
 const SLANT_MM = 7;
@@ -140,7 +142,7 @@ function drawFace(
     3,
   );
   drawPips(sheet, pips, x + 9, y + 9, 3.2);
-  sheet.picture(picture, middle, centre - 1, s - 8, 25);
+  sheet.picture(picture, middle, centre - 1, FACE_PICTURE.wide, FACE_PICTURE.high);
   sheet.text(name, middle, y + s - 8.5, {
     face: 'strong',
     widthMm: s - 8,

@@ -3,7 +3,7 @@ import { doseInWords } from '../language/dose-words';
 import type { Entry } from '../model/chance';
 import { partsOfBeat } from '../model/beat-parts';
 import { calledIn, moveBookOf, moveIn } from '../moves/move-book';
-import type { Card } from './cards';
+import { CARD_PICTURE, LETTER_PICTURE, type Card } from './cards';
 import { drawsFrom, numbersOf, pictureIn, type Needs, type PackSource } from './pack-source';
 
 const NO_CARD: Card = {
@@ -32,7 +32,7 @@ export function moveCards(source: PackSource): Card[] {
         if (cards.has(key)) continue;
         cards.set(key, {
           ...NO_CARD,
-          picture: pictureIn(source, book, part, 2),
+          picture: pictureIn(source, book, part, 2, CARD_PICTURE.aspect),
           name,
           small: [name.toLowerCase() === move.name.toLowerCase() ? '' : move.name, dose]
             .filter(Boolean)
@@ -106,7 +106,7 @@ export function letterCards(source: PackSource): Card[] {
       const { name: moveName } = moveIn(book, action.move);
       return {
         ...NO_CARD,
-        picture: pictureIn(source, book, action),
+        picture: pictureIn(source, book, action, 2, LETTER_PICTURE.wide / LETTER_PICTURE.high),
         story: source.storyPictureOf(action.guise.picture),
         sign: label,
         name: action.guise.picture || action.guise.name || moveName,

@@ -10,7 +10,12 @@ import type { Paper } from './paper';
 import type { TypeCase } from './type-case';
 
 /** How a picture is wanted: of so many poses, in colour or in lines. */
-export type PictureAsk = Readonly<{ poses: number; ink: Ink }>;
+export type PictureAsk = Readonly<{
+  poses: number;
+  ink: Ink;
+  /** Of the box that it is for: its width over its height. As wide as it is, where nothing is said. */
+  aspect?: number;
+}>;
 
 /** What a move looks like: the one seam for pictures, on screen and in print. */
 export type PictureOf = (move: Move, ask: PictureAsk) => Picture;
@@ -48,4 +53,5 @@ export const pictureIn = (
   book: MoveBook,
   { move }: Pick<Action, 'move'>,
   poses = 1,
-): Picture => source.pictureOf(moveIn(book, move), { poses, ink: source.ink });
+  aspect?: number,
+): Picture => source.pictureOf(moveIn(book, move), { poses, ink: source.ink, aspect });

@@ -9,7 +9,7 @@ import { calledIn, moveBookOf } from '../moves/move-book';
 import { movesUsed } from '../moves/needs';
 import { calledPlaces, roomPlan } from '../room/plan';
 import { drawCards, type Card } from './cards';
-import { drawDieNet, type DieFace } from './die-net';
+import { drawDieNet, FACE_PICTURE, type DieFace } from './die-net';
 import type { PrintText } from './document';
 import { letterCards, moveCards, numberCards, suitCards } from './pack-cards';
 import { drawsFrom, numbersOf, pictureIn, type Needs, type PackSource } from './pack-source';
@@ -82,7 +82,13 @@ function dieNets(source: PackSource): Sheet[] {
       const kind = beat.entries.findIndex((entry) => entry.faces.includes(pips));
       const entry = beat.entries[kind];
       if (!entry) return { pips, picture: null, name: '', kind: 0 };
-      const picture = pictureIn(source, book, entry.action, 2);
+      const picture = pictureIn(
+        source,
+        book,
+        entry.action,
+        2,
+        FACE_PICTURE.wide / FACE_PICTURE.high,
+      );
       return { pips, picture, name: capital(calledIn(book, entry.action)), kind };
     });
     // One move for all faces: the die only says how many.

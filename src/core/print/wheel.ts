@@ -36,17 +36,17 @@ export function drawWheel(sheet: Sheet, sectors: readonly Sector[], title: strin
     }
     const middle = turn + share / 2;
     const chord = (r: number) => 2 * r * Math.sin(Math.PI * Math.min(share, 0.45));
-    const [px, py] = on(cx, cy, RADIUS_MM * 0.78, middle);
-    const size = Math.min(26, chord(RADIUS_MM * 0.78) * 0.62);
+    const [px, py] = on(cx, cy, RADIUS_MM * 0.72, middle);
+    const size = Math.min(38, chord(RADIUS_MM * 0.78) * 0.62);
     const wide = chord(RADIUS_MM * 0.74) * 0.72;
-    if (wide > size * 1.7) sheet.picture(strip, px, py, Math.min(wide, 54), size);
+    if (wide > size * 1.7) sheet.picture(strip, px, py, Math.min(wide, 40), size);
     else sheet.picture(picture, px, py, size);
     // Between the hub and the picture, and no wider than the sector is there.
-    const at = RADIUS_MM * 0.4;
+    const at = RADIUS_MM * 0.32;
     const [tx, ty] = on(cx, cy, at, middle);
     sheet.text(name, tx, ty, {
       face: 'strong',
-      widthMm: Math.max(12, Math.min(2 * (RADIUS_MM * 0.78 - size / 2 - at), chord(at) * 0.9)),
+      widthMm: Math.max(12, Math.min(2 * (RADIUS_MM * 0.72 - size / 2 - at), chord(at) * 0.9)),
       sizeMm: 6,
       leastMm: 2.4,
       mostLines: 3,

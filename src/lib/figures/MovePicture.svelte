@@ -14,7 +14,16 @@
   const { move, poses = 1, size }: Props = $props();
 
   const high = $derived(size === 'all' ? 200 : size);
-  const picture = $derived(screenPicture(move, poses, high, preferences.current.look, shownMode()));
+  const picture = $derived(
+    screenPicture(
+      move,
+      poses,
+      high,
+      size === 'all' ? 1 : undefined,
+      preferences.current.look,
+      shownMode(),
+    ),
+  );
   // One element for the page to lay out, however many strokes: a script has hundreds of moves.
   const source = $derived(`data:image/svg+xml,${encodeURIComponent(pictureAsSvg(picture))}`);
 </script>

@@ -139,12 +139,12 @@ const iconOf = ({ figure }: Pick<Move, 'figure'>): Picture =>
 /** Pictures of moves for print, all children alike or each move with its own. */
 export const printedPictures =
   (choice: LookChoice): PictureOf =>
-  (move, { poses, ink }) => {
+  (move, { poses, ink, aspect }) => {
     const figure = figureOfMove(move);
     if (!figure) return iconOf(move);
     const look = lookFor(choice, move.id);
     const paints = ink === 'colour' ? paintsOf(look) : LINE_PAINTS;
-    return pictureOfFigure(figure, poses, paints, { hair: look.hair });
+    return pictureOfFigure(figure, poses, paints, { hair: look.hair, aspect });
   };
 
 /** Smaller than this, a face is specks. Pixels. */
@@ -157,6 +157,7 @@ export function screenPicture(
   move: Move,
   poses: number,
   sizePx: number,
+  aspect: number | undefined,
   choice: LookChoice,
   mode: Mode,
 ): Picture {
@@ -165,10 +166,14 @@ export function screenPicture(
   const small = sizePx < SMALL_PX;
   const look = lookFor(choice, move.id);
   const draw = () =>
-    pictureOfFigure(figure, poses, screenPaints(choice, move.id, mode), { hair: look.hair, small });
+    pictureOfFigure(figure, poses, screenPaints(choice, move.id, mode), {
+      hair: look.hair,
+      small,
+      aspect,
+    });
   // A figure of one's own changes under the same id.
   if (move.figure !== null) return draw();
-  const key = [move.id, poses, small, look.id, mode].join(' ');
+  const key = [move.id, poses, small, aspect, look.id, mode].join(' ');
   const picture = kept.get(key) ?? draw();
   kept.set(key, picture);
   return picture;

@@ -301,7 +301,12 @@ export const BALANCING_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { legR: [0.16, -0.97, 0], legL: [0.44, -0.92, 0], roll: -10, side: 12, arms: ARMS.hips },
       { legs: [0.3, -0.94, 0.18], tip: 14, bend: -4, arms: ARMS.hips },
     ],
-    marks: [['round about', 1]],
+    marks: [
+      ['round the hips', 0],
+      ['round the hips', 1],
+      ['round the hips', 2],
+      ['round the hips', 3],
+    ],
   },
   'ankle-circle': {
     view: 'side',
@@ -357,6 +362,10 @@ export const BALANCING_FIGURES: Readonly<Record<string, FigureSketch>> = {
         armR: [0.3, -0.5, -0.55],
         look: -20,
       },
+    ],
+    marks: [
+      ['round the hips', 0],
+      ['round the hips', 1],
     ],
   },
   'ski-squat-hold': {

@@ -320,8 +320,8 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
     ...GOING,
     view: 'side',
     keys: [
-      { legR: [-0.06, -0.97, 0.2], legL: [-0.06, -0.97, -0.1], arms: ARMS.wide, nod: 12 },
-      { legL: [0.12, -0.86, 0.1], arms: [1, 0.15, 0.05], nod: 12, side: 5 },
+      { legR: [-0.06, -0.97, 0.2], legL: [-0.06, -0.97, -0.1], arms: [0.8, -0.6, 0.05], nod: 12 },
+      { legL: [0.12, -0.86, 0.1], arms: [0.85, -0.5, 0.05], nod: 12, side: 5 },
     ],
   },
   'backward-walk': {
@@ -437,6 +437,10 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
     keys: [
       { ...STEP, turn: 45, x: 0.12 },
       { ...PASS, turn: 0, x: 0.16 },
+    ],
+    marks: [
+      ['zigzag', 0],
+      ['zigzag', 1],
     ],
   },
   grapevine: {
