@@ -1,6 +1,7 @@
 <!-- Which move: its name, and, once it is touched, a search through the catalogue. -->
 <script lang="ts">
   import { suggestMoves, type Move, type MoveBook } from '$core';
+  import MovePicture from '$lib/figures/MovePicture.svelte';
   import { Combobox, useListCollection } from '@skeletonlabs/skeleton-svelte';
 
   type Props = {
@@ -68,9 +69,12 @@
         {#each found as move (move.id)}
           <Combobox.Item
             item={move}
-            class="flex cursor-pointer justify-between gap-3 rounded-lg px-3 py-1.5 data-highlighted:bg-lamp data-highlighted:text-on-lamp"
+            class="flex cursor-pointer items-center justify-between gap-3 rounded-lg px-2 py-1 data-highlighted:bg-lamp data-highlighted:text-on-lamp"
           >
-            <Combobox.ItemText>{move.name}</Combobox.ItemText>
+            <span class="flex min-w-0 items-center gap-2">
+              <MovePicture {move} size={32} />
+              <Combobox.ItemText>{move.name}</Combobox.ItemText>
+            </span>
             <span class="text-sm">{move.family}</span>
           </Combobox.Item>
         {:else}

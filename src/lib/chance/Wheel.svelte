@@ -1,16 +1,20 @@
 <!-- The spinner as it will look: sectors as wide as they are likely, each with its number. -->
 <script lang="ts">
-  import type { Draw } from '$core';
+  import type { Draw, Move } from '$core';
+  import { pictureUrl, screenPicture } from '$lib/pictures/pictures';
+  import { preferences } from '$lib/store/preferences.svelte';
   import { sectorHue, sectorPath } from './sector-look';
 
   type Props = {
     entries: Draw['entries'];
     names: readonly string[];
+    /** The move of each entry, to be drawn in its sector. */
+    moves?: readonly Move[];
     pixels?: number;
     /** A sector was touched. */
     onpick?: (entryId: string) => void;
   };
-  const { entries, names, pixels = 190, onpick }: Props = $props();
+  const { entries, names, moves = [], pixels = 190, onpick }: Props = $props();
 
   const sectors = $derived.by(() => {
     const all = entries.reduce((sum, { weight }) => sum + weight, 0) || 1;
@@ -22,8 +26,10 @@
         id,
         index,
         path: sectorPath(from, to),
-        x: Math.cos(angle) * 0.68,
-        y: Math.sin(angle) * 0.68,
+        cos: Math.cos(angle),
+        sin: Math.sin(angle),
+        // As wide as the sector is there, and no wider than what is left of the radius.
+        size: Math.min(0.56, 1.3 * Math.sin(Math.PI * Math.min(0.5, weight / all))),
         shown: weight > 0,
       };
       from = to;
@@ -39,7 +45,9 @@
   role="img"
   aria-label="Spinner: {names.map((name, n) => `${n + 1} ${name}`).join(', ')}"
 >
-  {#each sectors as { id, index, path, x, y, shown } (id)}
+  {#each sectors as { id, index, path, cos, sin, size, shown } (id)}
+    {@const move = moves[index]}
+    {@const far = move ? 0.3 : 0.68}
     {#if shown}
       <!-- By keyboard each entry is a line of the table beside it. -->
       <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
@@ -49,8 +57,20 @@
         fill={sectorHue(index)}
         onclick={() => onpick?.(id)}
       />
-      <circle class="tag" cx={x} cy={y} r="0.16" />
-      <text class="number" {x} y={y + 0.07}>{index + 1}</text>
+      <circle class="tag" cx={cos * far} cy={sin * far} r={move ? 0.12 : 0.16} />
+      <text class="number" x={cos * far} y={sin * far + 0.06}>{index + 1}</text>
+      {#if move}
+        <image
+          class="picture"
+          href={pictureUrl(
+            screenPicture(move, 1, size * pixels * 0.5, 1, preferences.current.look, 'light'),
+          )}
+          x={cos * 0.68 - size / 2}
+          y={sin * 0.68 - size / 2}
+          width={size}
+          height={size}
+        />
+      {/if}
     {/if}
   {/each}
   <circle class="hub" r="0.07" />
@@ -63,6 +83,7 @@
     stroke-linejoin: round;
   }
   .tag,
+  .picture,
   .number {
     pointer-events: none;
   }

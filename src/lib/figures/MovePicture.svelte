@@ -1,7 +1,7 @@
 <!-- A move in its most telling poses. What it shows is said in words beside it. -->
 <script lang="ts">
-  import { pictureAsSvg, type Move } from '$core';
-  import { screenPicture } from '$lib/pictures/pictures';
+  import type { Move } from '$core';
+  import { pictureUrl, screenPicture } from '$lib/pictures/pictures';
   import { shownMode } from '$lib/pictures/screen-paints';
   import { preferences } from '$lib/store/preferences.svelte';
 
@@ -25,7 +25,7 @@
     ),
   );
   // One element for the page to lay out, however many strokes: a script has hundreds of moves.
-  const source = $derived(`data:image/svg+xml,${encodeURIComponent(pictureAsSvg(picture))}`);
+  const source = $derived(pictureUrl(picture));
 </script>
 
 <img

@@ -3,6 +3,7 @@ import {
   LINE_PAINTS,
   lookFor,
   paintsOf,
+  pictureAsSvg,
   pictureOfFigure,
   type LookChoice,
   type Move,
@@ -184,3 +185,7 @@ const inColour = (picture: Picture, mode: Mode): Picture => ({
   ...picture,
   strokes: picture.strokes.map(([element, own]) => [element, { ...own, stroke: ICON_INK[mode] }]),
 });
+
+/** A picture as the address of an image. */
+export const pictureUrl = (picture: Picture): string =>
+  `data:image/svg+xml,${encodeURIComponent(pictureAsSvg(picture))}`;

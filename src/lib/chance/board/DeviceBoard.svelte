@@ -1,6 +1,6 @@
 <!-- The device as it will look, with the table on it: what is touched is what is changed. -->
 <script lang="ts">
-  import type { Draw, Entry, Move, MoveBook, Setting } from '$core';
+  import { moveIn, type Draw, type Entry, type Move, type MoveBook, type Setting } from '$core';
   import Wheel from '../Wheel.svelte';
   import CallRoom from './CallRoom.svelte';
   import DieNet from './DieNet.svelte';
@@ -22,13 +22,14 @@
 
   const device = $derived(beat.device);
   const entries = $derived(beat.entries);
+  const moves = $derived(entries.map(({ action }) => moveIn(book, action.move)));
 </script>
 
 {#if entries.length > 0}
   {#if device.kind === 'spinner'}
-    <Wheel {entries} {names} pixels={210} {onpick} />
+    <Wheel {entries} {names} {moves} pixels={250} {onpick} />
   {:else if device.kind === 'die'}
-    <DieNet {device} {entries} {names} {onput} />
+    <DieNet {device} {entries} {names} {moves} {onput} />
   {:else if device.kind === 'calls'}
     <CallRoom
       {book}

@@ -1,6 +1,7 @@
 <!-- The die unfolded: each face with the move that is on it; touch a face to put another on. -->
 <script lang="ts">
-  import { diceTotals, type Device, type Draw } from '$core';
+  import { diceTotals, type Device, type Draw, type Move } from '$core';
+  import MovePicture from '$lib/figures/MovePicture.svelte';
   import Face from '../Face.svelte';
   import { sectorHue } from '../sector-look';
 
@@ -8,10 +9,12 @@
     device: Extract<Device, { kind: 'die' }>;
     entries: Draw['entries'];
     names: readonly string[];
+    /** The move of each entry. */
+    moves: readonly Move[];
     /** `total` is to mean this entry from now on. */
     onput: (total: number, entryId: string) => void;
   };
-  const { device, entries, names, onput }: Props = $props();
+  const { device, entries, names, moves, onput }: Props = $props();
 
   /** A cube unfolds into a cross: opposite faces, which add up to 7, are two apart in the long arm. */
   const CROSS: Readonly<Record<number, string>> = {
@@ -35,7 +38,8 @@
       style:grid-area={cube ? `${CROSS[total]} / auto / auto` : undefined}
       style:--hue={index < 0 ? 'var(--sunk)' : sectorHue(index)}
     >
-      <Face face={total} pixels={26} />
+      <span class="pips"><Face face={total} pixels={22} /></span>
+      {#if moves[index]}<MovePicture move={moves[index]} size={54} />{/if}
       <span class="name">{index < 0 ? 'nothing' : names[index]}</span>
       <select
         aria-label="Move on {total}"
@@ -52,8 +56,8 @@
 <style>
   .cross {
     display: grid;
-    grid-template-columns: repeat(4, 5.4rem);
-    grid-auto-rows: 5.4rem;
+    grid-template-columns: repeat(4, 6.4rem);
+    grid-auto-rows: 6.4rem;
     gap: 2px;
   }
   .row {
@@ -62,8 +66,8 @@
     gap: 4px;
   }
   .row .tile {
-    width: 5.4rem;
-    height: 5.4rem;
+    width: 6.4rem;
+    height: 6.4rem;
   }
   .tile {
     position: relative;
@@ -71,7 +75,7 @@
     flex-direction: column;
     align-items: center;
     justify-content: center;
-    gap: 0.3rem;
+    gap: 0.15rem;
     border: 2px solid var(--ink);
     border-radius: 8px;
     background: color-mix(in oklab, var(--hue) 38%, var(--raised));
@@ -81,6 +85,11 @@
   .tile:focus-within,
   .tile:hover {
     outline: 3px solid var(--water);
+  }
+  .pips {
+    position: absolute;
+    top: 0.3rem;
+    left: 0.3rem;
   }
   .name {
     display: -webkit-box;
@@ -103,7 +112,7 @@
   @media (max-width: 520px) {
     .cross {
       grid-template-columns: repeat(4, 4.3rem);
-      grid-auto-rows: 4.8rem;
+      grid-auto-rows: 6.2rem;
     }
   }
 </style>

@@ -1,12 +1,12 @@
 <!-- Every move at a glance: going, as key poses, or in lines as it is printed to save ink. -->
 <script lang="ts">
-  import { FAMILIES, moveBookOf, pictureAsSvg, type Move } from '$core';
+  import { FAMILIES, moveBookOf, type Move } from '$core';
   import { resolve } from '$app/paths';
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
   import LivingFigure from '$lib/figures/LivingFigure.svelte';
   import MovePicture from '$lib/figures/MovePicture.svelte';
   import { FAMILY_WORDS } from '$lib/moves/words';
-  import { printedPictures } from '$lib/pictures/pictures';
+  import { pictureUrl, printedPictures } from '$lib/pictures/pictures';
   import { ownMoves } from '$lib/store/own-moves.svelte';
   import { preferences } from '$lib/store/preferences.svelte';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
@@ -23,7 +23,7 @@
   });
   const lines = (move: Move) => {
     const picture = printedPictures(preferences.current.look)(move, { poses: 2, ink: 'saving' });
-    return `data:image/svg+xml,${encodeURIComponent(pictureAsSvg(picture))}`;
+    return pictureUrl(picture);
   };
 </script>
 
