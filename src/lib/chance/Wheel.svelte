@@ -2,6 +2,7 @@
 <script lang="ts">
   import type { Draw, Move } from '$core';
   import { pictureUrl, screenPicture } from '$lib/pictures/pictures';
+  import { shownMode } from '$lib/pictures/screen-paints';
   import { preferences } from '$lib/store/preferences.svelte';
   import { sectorHue, sectorPath } from './sector-look';
 
@@ -54,7 +55,9 @@
       <path
         class={['sector', onpick && 'cursor-pointer']}
         d={path}
-        fill={sectorHue(index)}
+        fill={move
+          ? `color-mix(in oklab, ${sectorHue(index)} 45%, var(--raised))`
+          : sectorHue(index)}
         onclick={() => onpick?.(id)}
       />
       <circle class="tag" cx={cos * far} cy={sin * far} r={move ? 0.12 : 0.16} />
@@ -63,7 +66,7 @@
         <image
           class="picture"
           href={pictureUrl(
-            screenPicture(move, 1, size * pixels * 0.5, 1, preferences.current.look, 'light'),
+            screenPicture(move, 1, size * pixels * 0.5, 1, preferences.current.look, shownMode()),
           )}
           x={cos * 0.68 - size / 2}
           y={sin * 0.68 - size / 2}
