@@ -39,19 +39,14 @@ test('desk', async ({ page }) => {
   await picture(page, 'desk-beat');
 });
 
-test('desk, empty', async ({ page }) => {
-  await open(page, '/');
-  await page.getByRole('button', { name: 'New adventure' }).click();
-  await page.getByLabel('Next line in Warm-up').fill('hold tree 5 s each leg as bittern stand');
-  await page.waitForTimeout(300);
-  await picture(page, 'desk-first-minute');
-});
-
 test('moves', async ({ page }) => {
   await open(page, '/moves');
   await picture(page, 'moves');
   await open(page, '/moves/frog-jump');
   await picture(page, 'move');
+  await open(page, '/moves/pictures');
+  await page.locator('canvas').first().waitFor();
+  await picture(page, 'moves-pictures');
 });
 
 test('desk, with notes', async ({ page }) => {

@@ -22,6 +22,8 @@ export const PROPS = [
   'rope',
   'cone',
   'chair',
+  /** A chair or a wheelchair, as the one who sits has it. */
+  'seat',
   'wall',
 ] as const;
 export type PropKind = (typeof PROPS)[number];

@@ -1,4 +1,4 @@
-import type { Hair, Paint } from './shape';
+import type { Build, Hair, Paint } from './shape';
 
 const LOOK_IDS = ['reed', 'lamp', 'dusk', 'clay', 'chalk', 'punt'] as const;
 type LookId = (typeof LOOK_IDS)[number];
@@ -6,7 +6,7 @@ type LookId = (typeof LOOK_IDS)[number];
 /** A child of the pictures: what it wears and how its hair is. Nobody in particular. */
 export type Look = Readonly<{
   id: LookId;
-  hair: Hair;
+  build: Build;
   paints: Readonly<Record<Exclude<Paint, 'ink' | 'mark' | 'shade' | 'seam'>, string>>;
 }>;
 
@@ -19,6 +19,9 @@ const mixed = (a: string, b: string, t: number): string => {
     .join('')}`;
 };
 
+/** Those who sit in a wheelchair where a move is done sitting down. */
+const ON_WHEELS: readonly LookId[] = ['dusk', 'chalk'];
+
 const look = (
   id: LookId,
   hair: Hair,
@@ -27,7 +30,7 @@ const look = (
   [top, bottom, shoe]: readonly [string, string, string],
 ): Look => ({
   id,
-  hair,
+  build: { hair, seat: ON_WHEELS.includes(id) ? 'wheelchair' : 'chair' },
   paints: {
     skin,
     hair: hairs,

@@ -87,8 +87,11 @@ const foot =
   };
 
 const DRAWN: Readonly<Record<MarkKind, Draw>> = {
-  'burst between the hands': ({ body }, see) =>
-    rays(flat(see(mix(body.arms.L.hand, body.arms.R.hand, 0.5))), 0.075, 0.125, 20, 160, 5),
+  'burst between the hands': ({ body }, see) => {
+    const at = flat(see(mix(body.arms.L.hand, body.arms.R.hand, 0.5)));
+    // To both sides: above the hands there is a face.
+    return [...rays(at, 0.085, 0.14, -35, 35, 3), ...rays(at, 0.085, 0.14, 145, 215, 3)];
+  },
   'burst at the left foot': foot('L'),
   'burst at the right foot': foot('R'),
   'shaking hands': ({ body }, see) =>

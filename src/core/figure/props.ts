@@ -2,8 +2,8 @@ import type { Camera } from './camera';
 import type { Prop } from './figure';
 import type { Moment } from './motion';
 import { THICK } from './proportions';
-import { flat, type Paint, type FigurePart, type Shape } from './shape';
-import { add, along, apart, times, unit, minus, type Vec } from './vec';
+import { flat, type Build, type Paint, type FigurePart, type Shape } from './shape';
+import { add, along, apart, minus, unit, type Vec } from './vec';
 
 type Draw = (at: Vec, see: Camera, prop: Prop, moment: Moment) => FigurePart;
 
@@ -39,6 +39,33 @@ function grip(at: Vec, { body }: Moment): Vec {
   const arm = apart(at, L.hand) < apart(at, R.hand) ? L : R;
   return unit(minus(arm.hand, arm.elbow), [0, 0, 1]);
 }
+
+const chair: Draw = (at, see) => {
+  const SEAT = 0.235;
+  const corner = (x: number, y: number, z: number) => add(at, [x, y, z]);
+  const seat = [
+    corner(-0.14, SEAT, -0.14),
+    corner(0.14, SEAT, -0.14),
+    corner(0.14, SEAT, 0.12),
+    corner(-0.14, SEAT, 0.12),
+  ];
+  const back = [corner(-0.14, SEAT + 0.26, -0.15), corner(0.14, SEAT + 0.26, -0.15)];
+  const foot = (n: number): Vec => {
+    const [x, , z] = seat[n]!;
+    return [x, 0.015, z];
+  };
+  return {
+    depth: see(at).depth - 0.3,
+    outlined: true,
+    shapes: [
+      ...[0, 1, 2, 3].map((n) => stroke(see, [seat[n]!, foot(n)], 0.03, 'prop dark')),
+      stroke(see, [seat[0]!, back[0]!], 0.03, 'prop dark'),
+      stroke(see, [seat[1]!, back[1]!], 0.03, 'prop dark'),
+      stroke(see, back, 0.07, 'prop'),
+      area(see, seat, 0.035, 'prop'),
+    ],
+  };
+};
 
 const DRAWN: Readonly<Record<Prop['kind'], Draw>> = {
   ball: (at, see) => {
@@ -179,32 +206,8 @@ const DRAWN: Readonly<Record<Prop['kind'], Draw>> = {
       ],
     };
   },
-  chair: (at, see) => {
-    const SEAT = 0.235;
-    const corner = (x: number, y: number, z: number) => add(at, [x, y, z]);
-    const seat = [
-      corner(-0.14, SEAT, -0.14),
-      corner(0.14, SEAT, -0.14),
-      corner(0.14, SEAT, 0.12),
-      corner(-0.14, SEAT, 0.12),
-    ];
-    const back = [corner(-0.14, SEAT + 0.26, -0.15), corner(0.14, SEAT + 0.26, -0.15)];
-    const foot = (n: number): Vec => {
-      const [x, , z] = seat[n]!;
-      return [x, 0.015, z];
-    };
-    return {
-      depth: see(at).depth - 0.3,
-      outlined: true,
-      shapes: [
-        ...[0, 1, 2, 3].map((n) => stroke(see, [seat[n]!, foot(n)], 0.03, 'prop dark')),
-        stroke(see, [seat[0]!, back[0]!], 0.03, 'prop dark'),
-        stroke(see, [seat[1]!, back[1]!], 0.03, 'prop dark'),
-        stroke(see, back, 0.07, 'prop'),
-        area(see, seat, 0.035, 'prop'),
-      ],
-    };
-  },
+  chair,
+  seat: chair,
   wall: (at, see) => {
     const post = (z: number, y: number): Vec => add(at, [z, y, 0]);
     return {
@@ -228,12 +231,56 @@ const DRAWN: Readonly<Record<Prop['kind'], Draw>> = {
   },
 };
 
+/** A wheelchair: one wheel behind who sits in it, one before. */
+function wheelchair(at: Vec, see: Camera): readonly FigurePart[] {
+  const put = (x: number, y: number, z: number) => add(at, [x, y, z]);
+  const SEAT = 0.225;
+  const AXLE = 0.185;
+  const wheel = (x: number): FigurePart => {
+    const near = see(put(x, AXLE, -0.05)).depth > see(put(-x, AXLE, -0.05)).depth;
+    return {
+      depth: see(at).depth + (near ? 0.22 : -0.4),
+      outlined: true,
+      shapes: [
+        stroke(see, ring(put(x, AXLE, -0.05), 0.17, 'along'), 0.028, 'prop dark'),
+        stroke(see, [put(x, AXLE, -0.21), put(x, AXLE, 0.11)], 0.01, 'prop'),
+        stroke(see, [put(x, AXLE - 0.16, -0.05), put(x, AXLE + 0.16, -0.05)], 0.01, 'prop'),
+        stroke(see, ring(put(x, 0.045, 0.2), 0.03, 'along'), 0.024, 'prop dark'),
+      ],
+    };
+  };
+  const back = [put(-0.13, SEAT + 0.27, -0.15), put(0.13, SEAT + 0.27, -0.15)] as const;
+  const seat = [
+    put(-0.13, SEAT, -0.14),
+    put(0.13, SEAT, -0.14),
+    put(0.13, SEAT, 0.12),
+    put(-0.13, SEAT, 0.12),
+  ];
+  const frame: FigurePart = {
+    depth: see(at).depth - 0.3,
+    outlined: true,
+    shapes: [
+      ...[-0.11, 0.11].map((x) =>
+        stroke(see, [put(x, SEAT, 0.1), put(x, 0.02, 0.24)], 0.024, 'prop dark'),
+      ),
+      stroke(see, [put(-0.11, 0.015, 0.26), put(0.11, 0.015, 0.26)], 0.03, 'prop dark'),
+      stroke(see, [seat[0]!, back[0]], 0.03, 'prop dark'),
+      stroke(see, [seat[1]!, back[1]], 0.03, 'prop dark'),
+      area(see, [seat[0]!, seat[1]!, back[1], back[0]], 0.03, 'prop'),
+      area(see, seat, 0.035, 'prop'),
+    ],
+  };
+  return [frame, wheel(-0.165), wheel(0.165)];
+}
+
 /** The props of a moment as parts of the picture. */
-export function propParts(moment: Moment, see: Camera): readonly FigurePart[] {
-  return moment.figure.props.map((prop, n) => {
+export function propParts(moment: Moment, see: Camera, seat: Build['seat']): readonly FigurePart[] {
+  return moment.figure.props.flatMap((prop, n): readonly FigurePart[] => {
     const at = moment.props[n]!;
     // A thing lies on the floor with its own thickness, not in it.
     const low = prop.kind === 'ball' ? 0.085 : prop.kind === 'bean bag' ? THICK.sole : 0;
-    return DRAWN[prop.kind](times([at[0], Math.max(at[1], low), at[2]], 1), see, prop, moment);
+    const put: Vec = [at[0], Math.max(at[1], low), at[2]];
+    if (prop.kind === 'seat' && seat === 'wheelchair') return wheelchair(put, see);
+    return [DRAWN[prop.kind](put, see, prop, moment)];
   });
 }

@@ -36,9 +36,12 @@ export type FigurePart = Readonly<{ depth: number; outlined: boolean; shapes: re
 
 export type Hair = 'short' | 'curls' | 'tail' | 'bun' | 'plaits' | 'scarf';
 
+/** What of somebody's looks has a shape. */
+export type Build = Readonly<{ hair: Hair; seat: 'chair' | 'wheelchair' }>;
+
 export type Drawing = Readonly<{
   flip?: boolean;
-  hair?: Hair;
+  build?: Build;
   /** Small pictures have no face, and no marks but the most needed. */
   small?: boolean;
 }>;

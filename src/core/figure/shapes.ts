@@ -6,6 +6,7 @@ import { SIZES, THICK } from './proportions';
 import { propParts } from './props';
 import {
   flat,
+  type Build,
   type Drawing,
   type FigurePart,
   type Hair,
@@ -210,17 +211,19 @@ function shadow(body: Body, see: Camera): FigurePart {
   };
 }
 
+const PLAIN: Build = { hair: 'short', seat: 'chair' };
+
 /** Everything of a moment, what is farthest first. */
 export function partsOf(moment: Moment, drawing: Drawing = {}): readonly FigurePart[] {
-  const { flip = false, hair = 'short', small = false } = drawing;
+  const { flip = false, build = PLAIN, small = false } = drawing;
   const see = cameraOf(moment.figure.view, flip);
   const { body } = moment;
   return [
     shadow(body, see),
     ...limbs(body, see),
     trunk(body, see),
-    head(body, see, hair, small),
-    ...propParts(moment, see),
+    head(body, see, build.hair, small),
+    ...propParts(moment, see, build.seat),
     ...marksOf(moment, see),
   ].sort((a, b) => a.depth - b.depth);
 }

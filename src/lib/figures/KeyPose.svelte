@@ -10,11 +10,11 @@
 
   const picture = $derived.by(() => {
     const choice = preferences.current.look;
-    const { hair } = lookFor(choice, moveId);
+    const { build } = lookFor(choice, moveId);
     return pictureOfMoments(
       [momentOfKey(figure, index)],
       screenPaints(choice, moveId, shownMode()),
-      { hair },
+      { build },
     );
   });
 </script>

@@ -13,7 +13,7 @@
   const pictures = $derived(
     shown.map((id) =>
       pictureOfFigure(figure, 1, screenPaints(id, HELLO, shownMode()), {
-        hair: lookFor(id, HELLO).hair,
+        build: lookFor(id, HELLO).build,
       }),
     ),
   );

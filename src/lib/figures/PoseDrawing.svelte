@@ -35,7 +35,7 @@
   const moment = $derived(momentOfKey(figure, index));
   const strokes = $derived(
     strokesOfParts(
-      partsOf(moment, { hair: lookFor(choice, moveId).hair }),
+      partsOf(moment, { build: lookFor(choice, moveId).build }),
       screenPaints(choice, moveId, shownMode()),
       { scale: SCALE, x: 0, y: 0 },
     ),

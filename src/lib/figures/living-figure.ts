@@ -88,8 +88,8 @@ export const living = (show: () => Living) => (canvas: HTMLCanvasElement) => {
       drawWay(surface, flip ? -gone : gone, width, place, paints.mark);
     }
     const moment = momentAt(figure, phaseAt(figure, seconds, secondsPerRep, held));
-    const { hair } = lookFor(look, move.id);
-    drawParts(surface, partsOf(moment, { flip, hair }), paints, place);
+    const { build } = lookFor(look, move.id);
+    drawParts(surface, partsOf(moment, { flip, build }), paints, place);
   };
 
   let stop: (() => void) | null = null;

@@ -145,7 +145,7 @@ export const printedPictures =
     if (!figure) return iconOf(move);
     const look = lookFor(choice, move.id);
     const paints = ink === 'colour' ? paintsOf(look) : LINE_PAINTS;
-    return pictureOfFigure(figure, poses, paints, { hair: look.hair, aspect });
+    return pictureOfFigure(figure, poses, paints, { build: look.build, aspect });
   };
 
 /** Smaller than this, a face is specks. Pixels. */
@@ -168,7 +168,7 @@ export function screenPicture(
   const look = lookFor(choice, move.id);
   const draw = () =>
     pictureOfFigure(figure, poses, screenPaints(choice, move.id, mode), {
-      hair: look.hair,
+      build: look.build,
       small,
       aspect,
     });

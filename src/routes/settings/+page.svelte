@@ -187,7 +187,10 @@
 
   <section class="mt-8 border-t border-line pt-5">
     <h2 class="text-2xl">Who is in the pictures</h2>
-    <p class="mt-2 text-soft">On the Stage, on every page and in print.</p>
+    <p class="mt-2 text-soft">
+      On the Stage, on every page and in print. Where a move is done sitting down, the one with the
+      pony tail and the one with the bun sit in a wheelchair, the others on a chair.
+    </p>
     <div class="mt-3 flex flex-wrap gap-3" role="radiogroup" aria-label="Who is in the pictures">
       {#each LOOK_CHOICES as choice (choice)}
         <label class="look">

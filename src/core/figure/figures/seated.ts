@@ -2,7 +2,7 @@ import type { FigureSketch, PropSketch } from '../figure-sketch';
 import type { PoseSketch } from '../pose-sketch';
 import { ARMS, STANCES } from './stances';
 
-const CHAIR: PropSketch = { kind: 'chair', places: [['floor', [0, 0, 0]]] };
+const CHAIR: PropSketch = { kind: 'seat', places: [['floor', [0, 0, 0]]] };
 const SAT: PoseSketch = { ...STANCES.seated };
 const onChair = (
   view: FigureSketch['view'],
