@@ -89,8 +89,9 @@ const foot =
 const DRAWN: Readonly<Record<MarkKind, Draw>> = {
   'burst between the hands': ({ body }, see) => {
     const at = flat(see(mix(body.arms.L.hand, body.arms.R.hand, 0.5)));
-    // To both sides: above the hands there is a face.
-    return [...rays(at, 0.085, 0.14, -35, 35, 3), ...rays(at, 0.085, 0.14, 145, 215, 3)];
+    // To both sides: above the hands there is a face. In ink, for they lie over the clothes.
+    const all = [...rays(at, 0.075, 0.12, -35, 35, 3), ...rays(at, 0.075, 0.12, 145, 215, 3)];
+    return all.map((ray) => ({ ...ray, paint: 'ink' }));
   },
   'burst at the left foot': foot('L'),
   'burst at the right foot': foot('R'),

@@ -1,10 +1,16 @@
 import type { FigureSketch } from '../figure-sketch';
-import { ARMS, LEGS, STANCES } from './stances';
+import type { PoseSketch } from '../pose-sketch';
+import { ARMS, LEGS, otherStep, STANCES } from './stances';
 import { TRAVELLING_FIGURES } from './travelling';
 
 const walking = TRAVELLING_FIGURES['walk']!;
-const walkingWith = (more: FigureSketch['keys'][number]): FigureSketch['keys'] =>
+const walkingWith = (more: PoseSketch): FigureSketch['keys'] =>
   walking.keys.map((key) => ({ ...key, ...more }));
+/** Both steps of a walk with a thing in one hand. */
+const carrying = (more: PoseSketch): FigureSketch['keys'] => {
+  const step = walkingWith(more);
+  return [...step, ...step.map(otherStep)];
+};
 
 const THROWN_UNDER = [
   {
@@ -108,7 +114,7 @@ export const HANDLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
       armL: undefined,
       armR: undefined,
       tip: 0,
-    } as never),
+    }),
     props: [{ kind: 'bean bag', places: [['head', [0, 0.005, 0]]] }],
   },
   'overarm-throw': {
@@ -454,10 +460,7 @@ export const HANDLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
   },
   'bucket-carry': {
     ...walking,
-    keys: walkingWith({ armR: [0.22, -1, 0.02], armL: [0.7, -0.6, 0], roll: 2 } as never).slice(
-      0,
-      2,
-    ),
+    keys: carrying({ armR: [0.22, -1, 0.02], armL: [0.7, -0.6, 0], roll: 2 }),
     alternate: false,
     reps: 2,
     props: [{ kind: 'bucket', places: [['right hand', [0, -0.02, 0]]] }],
@@ -478,7 +481,7 @@ export const HANDLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
     ...walking,
     alternate: false,
     reps: 2,
-    keys: walkingWith({ armR: [0.1, -0.32, 0.6], armL: [0.6, -0.7, 0], nod: 12 } as never),
+    keys: carrying({ armR: [0.1, -0.32, 0.6], armL: [0.6, -0.7, 0], nod: 12 }),
     props: [
       { kind: 'bat', places: [['right hand']] },
       { kind: 'bean bag', places: [['right hand', [0, 0.055, 0.17]]] },

@@ -7,8 +7,8 @@ export const RHYTHM_FIGURES: Readonly<Record<string, FigureSketch>> = {
   clap: {
     view: 'front',
     keys: [
-      { ...FEET, arms: [0.28, 0.02, 0.66] },
-      { ...FEET, arms: [-0.27, 0.02, 0.72] },
+      { ...FEET, arms: [0.3, -0.14, 0.62] },
+      { ...FEET, arms: [-0.27, -0.2, 0.68] },
     ],
     marks: [['burst between the hands', 1]],
     best: 1,

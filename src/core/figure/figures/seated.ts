@@ -46,7 +46,7 @@ export const SEATED_FIGURES: Readonly<Record<string, FigureSketch>> = {
   'seated-clap': onChair(
     'front',
     [
-      { ...SAT, arms: [0.28, 0, 0.66] },
+      { ...SAT, arms: [0.3, -0.14, 0.62] },
       { ...SAT, arms: [-0.27, 0, 0.72] },
     ],
     {

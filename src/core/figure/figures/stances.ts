@@ -70,3 +70,19 @@ export const STANCES = {
   kneel: { legs: LEGS.onHeels, point: 1, knees: 8, arms: ARMS.lap },
   seated: { legs: LEGS.seat, arms: [0.1, -0.66, 0.45] },
 } satisfies Record<string, PoseSketch>;
+
+/** The same with the legs changed over, and nothing else: the other step of one who carries a thing. */
+export function otherStep(sketch: PoseSketch): PoseSketch {
+  const { legL, legR, kneeL, kneeR, pointL, pointR, heelL, heelR, ...rest } = sketch;
+  return {
+    ...rest,
+    legL: legR,
+    legR: legL,
+    kneeL: kneeR,
+    kneeR: kneeL,
+    pointL: pointR,
+    pointR: pointL,
+    heelL: heelR,
+    heelR: heelL,
+  };
+}

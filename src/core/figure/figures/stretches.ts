@@ -213,7 +213,6 @@ export const STRETCH_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { ...butterfly, knees: 78 },
       { ...butterfly, knees: 46 },
     ],
-    marks: [],
     best: 1,
   },
 };

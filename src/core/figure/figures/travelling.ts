@@ -1,6 +1,6 @@
 import type { FigureSketch } from '../figure-sketch';
 import type { PoseSketch } from '../pose-sketch';
-import { ARMS, LEGS, STANCES } from './stances';
+import { ARMS, LEGS, otherStep, STANCES } from './stances';
 
 const GOING = { anchor: 'hips', travels: 'forward', view: 'side', alternate: true } as const;
 
@@ -30,6 +30,25 @@ const frogDown: PoseSketch = {
   heel: 0.35,
 };
 
+/** One arm is a trunk that swings with the steps; the other hand is at its shoulder. */
+const TRUNK_FORWARD: PoseSketch = {
+  tip: 40,
+  bend: 14,
+  nod: -20,
+  legR: [0.06, -0.9, 0.32],
+  legL: [0.06, -0.92, -0.26],
+  heelL: 0.6,
+  armR: [-0.25, -0.55, 0.85],
+  armL: [-0.25, -0.3, 0.42],
+};
+const TRUNK_BACK: PoseSketch = { ...TRUNK_FORWARD, armR: [-0.25, -0.98, 0.3] };
+const PASS_UNDER: PoseSketch = {
+  legR: [0.06, -0.82, 0],
+  legL: [0.06, -0.95, 0.05],
+  heelL: 0,
+  armR: [-0.25, -0.8, 0.6],
+};
+
 export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
   march: {
     ...GOING,
@@ -38,7 +57,6 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { legR: [0.05, -0.58, 0.42], armL: [0.1, -0.55, 0.55], armR: [0.2, -0.85, -0.45] },
       { legR: [0.05, -0.94, 0.2], armL: [0.12, -0.9, 0.2], armR: [0.15, -0.92, -0.1] },
     ],
-    marks: [],
   },
   walk: { ...GOING, keys: [STEP, PASS] },
   'tiptoe-walk': {
@@ -382,27 +400,14 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
   'elephant-walk': {
     ...GOING,
     keys: [
-      {
-        tip: 40,
-        bend: 14,
-        nod: -20,
-        legR: [0.06, -0.9, 0.32],
-        legL: [0.06, -0.92, -0.26],
-        heelL: 0.6,
-        armR: [-0.25, -0.55, 0.85],
-        armL: [-0.25, -0.3, 0.42],
-      },
-      {
-        tip: 40,
-        bend: 14,
-        nod: -20,
-        legL: [0.06, -0.82, 0],
-        armR: [-0.25, -0.98, 0.3],
-        armL: [-0.25, -0.5, 0.3],
-      },
+      { ...TRUNK_FORWARD, ...PASS_UNDER },
+      TRUNK_FORWARD,
+      otherStep({ ...TRUNK_BACK, ...PASS_UNDER }),
+      otherStep(TRUNK_BACK),
     ],
     alternate: false,
     reps: 2,
+    best: 1,
   },
   'cat-tread': {
     ...GOING,
