@@ -70,6 +70,8 @@
   const spoken = $derived(cue.kind === 'say' || cue.kind === 'ask');
   const of = $derived(isCountedWork(cue) ? (doing?.amount ?? null) : null);
   const side = $derived(sideOf(cue, mirror));
+  const LONG = 20;
+  const isLong = $derived(words.main.length > LONG);
   const shown = $derived(spoken || cue.kind === 'drink' || !doing ? null : move);
 </script>
 
@@ -85,7 +87,7 @@
         of={doing.round.of}
       />{/if}
   </div>
-  <div class={['middle', count !== null && 'with-count', shown && 'with-figure']}>
+  <div class={['middle', count !== null && 'with-count', shown && 'with-figure', isLong && 'long']}>
     {#if shown}
       {@const time = figureTime(cue, tempo)}
       <div class="figure">
@@ -167,11 +169,16 @@
   .with-count {
     grid-template-columns: minmax(0, 1fr) auto;
   }
+  /* What is to be read goes first: the longer it is, the smaller the figure beside it. */
   .with-figure {
     grid-template-columns: min(34vw, 50vh) minmax(0, 1fr);
   }
   .with-figure.with-count {
     grid-template-columns: min(30vw, 48vh) minmax(0, 1fr) auto;
+  }
+  .with-figure.long,
+  .with-figure.with-count.long {
+    grid-template-columns: min(16vw, 24vh) minmax(0, 1fr) auto;
   }
   .figure {
     min-height: 0;
@@ -254,6 +261,11 @@
     }
     .with-figure:not(.with-count) {
       grid-template-rows: minmax(0, 1fr) minmax(0, 1fr);
+    }
+    .with-figure.long,
+    .with-figure.with-count.long {
+      grid-template-columns: minmax(0, 1fr);
+      grid-template-rows: minmax(0, 2fr) minmax(0, 5fr) minmax(0, 3fr);
     }
     .sign {
       height: 3.25rem;
