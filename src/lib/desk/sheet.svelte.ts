@@ -25,7 +25,7 @@ export type SheetRow = Readonly<{
 type Frame = Readonly<{ setting: Setting; defaults: Defaults; book: MoveBook }>;
 
 /** So many lines below one that changes are on the screen with it, and are drawn with it. */
-const NEAR = 40;
+const NEAR = 20;
 
 const NO_NOTES: readonly Finding[] = [];
 
