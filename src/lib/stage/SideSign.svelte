@@ -33,7 +33,8 @@
     margin-left: auto;
   }
   svg {
-    height: clamp(3rem, 12vw, 6rem);
+    flex: none;
+    height: clamp(3rem, 6vw, 6rem);
   }
   .say,
   .own {
@@ -44,9 +45,9 @@
   .say {
     font-family: var(--font-heading);
     font-weight: 800;
-    font-size: clamp(1.75rem, 8vw, 3.75rem);
+    font-size: clamp(1.75rem, 4vw, 3.75rem);
   }
   .own {
-    font-size: clamp(1.25rem, 5vw, 1.875rem);
+    font-size: clamp(1.25rem, 2.2vw, 1.875rem);
   }
 </style>

@@ -4,7 +4,7 @@ import { SOFT_INK } from '../../print/inks';
 import type { PackPart } from '../../print/pack';
 import { PAPERS, points, type Paper } from '../../print/paper';
 import type { TypeCase } from '../../print/type-case';
-import { TextWriter } from './text-writer';
+import { TextWriter, type WriterLook } from './text-writer';
 
 const MARGIN_MM = 15;
 const FOOT_MM = 14;
@@ -37,16 +37,20 @@ function base64Of(bytes: Uint8Array): string {
   return btoa(binary);
 }
 
-/** A page of a run sheet: roomy or not, in type as large as one page takes. */
-const ONE_PAGE_LOOKS = [
-  [1.1, true],
-  [0.95, true],
-  [1.1, false],
-  [0.95, false],
-  [0.9, false],
-  [0.85, false],
-  [0.8, false],
-] as const;
+/** A run sheet: roomy, or close with pictures that are still seen well, or closer. */
+const ROOMY = { roomy: true, pictureHigh: 32 } as const;
+const CLOSE = { roomy: false, pictureHigh: 22 } as const;
+const CLOSEST = { roomy: false, pictureHigh: 14 } as const;
+
+/** What is tried for one page: type as large as it takes. */
+const ONE_PAGE_LOOKS: readonly WriterLook[] = [
+  { scale: 1.1, ...ROOMY },
+  { scale: 0.95, ...ROOMY },
+  { scale: 1.1, ...CLOSE },
+  { scale: 0.95, ...CLOSE },
+  { scale: 0.9, ...CLOSE },
+  ...[0.95, 0.9, 0.85, 0.8].map((scale) => ({ scale, ...CLOSEST })),
+];
 
 async function bytesOf(
   pdfMake: PdfMake,
@@ -71,14 +75,21 @@ async function writerForRunSheet(
   paper: Paper,
   type: TypeCase,
 ): Promise<TextWriter> {
-  const pagesOf = async (writer: TextWriter) =>
-    (await bytesOf(pdfMake, definition(writer.whole(text), paper, type))).pages;
-  for (const [scale, roomy] of ONE_PAGE_LOOKS) {
-    const measured = new TextWriter(type, scale, roomy, true);
-    if ((await pagesOf(measured)) === 1) return new TextWriter(type, scale, roomy);
+  const pagesOf = async (look: WriterLook) => {
+    const blank = new TextWriter(type, { ...look, blank: true });
+    return (await bytesOf(pdfMake, definition(blank.whole(text), paper, type))).pages;
+  };
+  for (const look of ONE_PAGE_LOOKS) {
+    if ((await pagesOf(look)) === 1) return new TextWriter(type, look);
   }
-  const pages = async (roomy: boolean) => pagesOf(new TextWriter(type, 1, roomy, true));
-  return new TextWriter(type, 1, (await pages(false)) >= (await pages(true)));
+  let best: WriterLook = { scale: 1, ...ROOMY };
+  let fewest = await pagesOf(best);
+  for (const more of [CLOSE, CLOSEST]) {
+    const look = { scale: 1, ...more };
+    const pages = await pagesOf(look);
+    if (pages < fewest) [best, fewest] = [look, pages];
+  }
+  return new TextWriter(type, best);
 }
 
 /** Ids of pages that are sheets begin with it: they have no foot. */
@@ -113,7 +124,7 @@ export async function writePdf(
       const writer =
         part.id === 'run-sheet'
           ? await writerForRunSheet(pdfMake, part.text, paper, type)
-          : new TextWriter(type, 1);
+          : new TextWriter(type, { scale: 1 });
       // What to gather and what to look out for are short: they share a page.
       const goesOn = part.id === 'cautions' && parts[n - 1]?.id === 'kit';
       content.push({
@@ -139,7 +150,7 @@ export async function writePdf(
     }
     onProgress((n + 1) / (parts.length + 1));
   }
-  const writer = new TextWriter(type, 1);
+  const writer = new TextWriter(type, { scale: 1 });
   const drawn = new Set<number>();
   const whole: TDocumentDefinitions = {
     ...definition(content, paper, type),

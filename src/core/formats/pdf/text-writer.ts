@@ -11,17 +11,32 @@ const SIZES = { title: 24, under: 12, heading: 15, text: 12.5, notes: 10 } as co
 
 type Inline = ContentText & { text: string };
 
+export type WriterLook = Readonly<{
+  scale: number;
+  /** With what to watch for, and a line for what is said. */
+  roomy?: boolean;
+  /** How high the pictures of a run sheet are, in points before they are scaled. */
+  pictureHigh?: number;
+  /** Only to see how many pages it takes: pictures are left blank, for drawing them takes time. */
+  blank?: boolean;
+}>;
+
 /** Writes texts as pieces of a PDF, with one type case at one scale. */
 export class TextWriter {
+  readonly scale: number;
+  readonly roomy: boolean;
+  readonly pictureHigh: number;
+  readonly blank: boolean;
+
   constructor(
     readonly type: TypeCase,
-    readonly scale: number,
-    /** With what to watch for, and a line for what is said. */
-    readonly roomy = true,
-    /** Only to see how many pages it takes: pictures are left blank, for drawing them takes time. */
-    readonly blank = false,
-  ) {}
-
+    { scale, roomy = true, pictureHigh = 32, blank = false }: WriterLook,
+  ) {
+    this.scale = scale;
+    this.roomy = roomy;
+    this.pictureHigh = pictureHigh;
+    this.blank = blank;
+  }
   inline(text: string, face: Face, color = INK): Inline[] {
     return this.type
       .stretches(face, text)
@@ -40,7 +55,7 @@ export class TextWriter {
 
   /** How wide the pictures of a run sheet are, in points before they are scaled. */
   get #seenWide(): number {
-    return this.roomy ? 62 : 40;
+    return this.pictureHigh * 2 + 6;
   }
 
   /** Name and dose stand out together; what is said stands under them, or beside them to save room. */
@@ -61,9 +76,7 @@ export class TextWriter {
     if (notes && this.roomy) {
       stack.push(this.text(this.inline(notes, 'text', SOFT_INK), SIZES.notes));
     }
-    const seen: Content = picture
-      ? this.picture(picture, this.roomy ? 32 : 14, this.#seenWide)
-      : '';
+    const seen: Content = picture ? this.picture(picture, this.pictureHigh, this.#seenWide) : '';
     return [this.text(this.inline(clock, 'text', SOFT_INK), SIZES.text), { stack }, seen];
   }
 
