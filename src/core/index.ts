@@ -62,6 +62,7 @@ export { copyAdventure, copyBeat, newAdventure } from './model/new-adventure';
 export type { NewId } from './model/new-adventure';
 export { beatsOf, hasBeats } from './model/beats-of';
 export { titleOf } from './model/title';
+export { entryOf } from './model/entry-of';
 export { parseAdventure } from './model/parse-adventure';
 export { PROBLEM_CODES, problem, problemOfIssue } from './model/problem';
 export type { Path, Problem, ProblemCode, Result } from './model/problem';

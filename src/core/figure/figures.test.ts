@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
+import type { Move } from '../model/move';
 import { CATALOGUE } from '../moves/catalogue';
 import { lowestPoint, SIDES, type Body } from './body';
 import { figureSchema } from './figure';
+import { figureOfMove } from './figure-of-move';
 import { builtInFigure, FIGURE_SKETCHES } from './figures';
 import { beyondRange } from './joint-angles';
 import { farthest, momentAt, momentOfKey } from './motion';
@@ -14,6 +16,19 @@ const FIGURES = CATALOGUE.map(({ id }) => [id, builtInFigure(id)!] as const);
 describe('the figures of the catalogue', () => {
   it('are one for each move and no more', () => {
     expect(Object.keys(FIGURE_SKETCHES).sort()).toEqual(CATALOGUE.map(({ id }) => id).sort());
+  });
+
+  it('a move of one’s own is drawn whatever it says that it is like', () => {
+    const move = (figure: Move['figure']) => ({
+      id: 'constructor',
+      family: 'breath' as const,
+      figure,
+    });
+    const usual = builtInFigure('calm-breath');
+    expect(figureOfMove(move(null))).toBe(usual);
+    expect(figureOfMove(move({ kind: 'like', move: 'constructor' }))).toBe(usual);
+    expect(figureOfMove(move({ kind: 'like', move: 'squat' }))).toBe(builtInFigure('squat'));
+    expect(figureOfMove(move({ kind: 'icon', word: 'kite' }))).toBeNull();
   });
 
   it.each(FIGURES)('%s has two to six key poses that are a figure', (_id, figure) => {

@@ -59,6 +59,22 @@ describe('the body of any pose', () => {
   });
 });
 
+describe('the child', () => {
+  it('is as a five-year-old is: the head a fifth to a sixth of the height, legs nearly half', () => {
+    // From memory of drawing books: about five and a half heads high at that age.
+    const body = bodyOf(poseOf({}));
+    const height = body.head[1] + SIZES.headRadius;
+    const headShare = (2 * SIZES.headRadius) / height;
+    expect(headShare).toBeGreaterThan(1 / 6);
+    expect(headShare).toBeLessThan(1 / 4.9);
+    expect(body.hips[1] / height).toBeGreaterThan(0.42);
+    expect(body.hips[1] / height).toBeLessThan(0.5);
+    // Hands hang at the thighs, as anybody's do.
+    expect(body.arms.L.hand[1]).toBeGreaterThan(body.legs.L.knee[1]);
+    expect(body.arms.L.hand[1]).toBeLessThan(body.hips[1]);
+  });
+});
+
 describe('joint angles of postures that anybody knows', () => {
   // Plain geometry: what a right angle is, whoever measures it.
   it.each([

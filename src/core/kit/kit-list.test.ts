@@ -17,6 +17,13 @@ const script = withBeats(
 );
 
 describe('the kit list', () => {
+  it('counts a thing by whatever word it has, also one that every object knows', () => {
+    const list = listOf({ ...script, props: [{ thing: 'constructor', standsFor: 'the builder' }] });
+    const line = list.get('constructor')!;
+    expect(line.count).toBeGreaterThan(0);
+    expect(kitInWords({ ...line, count: 2 })).toContain('2 constructors');
+  });
+
   it('has one for each child, one for three, or one for all, as things are used', () => {
     const list = listOf(script, { group: 10 });
     expect(list.get('bean bag')).toMatchObject({ count: 10, uses: ['bean bag catch'] });

@@ -3,6 +3,7 @@ import { childrenIn, type Setting } from '../model/setting';
 import { spotsNeeded } from '../room/how-many';
 import { isThing } from '../moves/fits-setting';
 import { movesUsed } from '../moves/needs';
+import { entryOf } from '../model/entry-of';
 import { ANY_THING, THINGS } from './things';
 
 /** A thing to gather: how many, what for, whether it is there, and what stands in for it. */
@@ -27,7 +28,7 @@ const PLURALS: Readonly<Record<string, string>> = {
 
 /** "bean bag", "bean bags", "dice". */
 export function pluralOf(thing: string, count: number): string {
-  return count === 1 ? thing : (PLURALS[thing] ?? `${thing}s`);
+  return count === 1 ? thing : (entryOf(PLURALS, thing) ?? `${thing}s`);
 }
 
 /** "12 bean bags", and what each is in the story: "1 die (the weather)". */
@@ -85,7 +86,7 @@ export function kitListOf(adventure: Adventure, setting: Setting): readonly KitL
   }
   return [...uses]
     .map(([thing, list]): KitLine => {
-      const { sharedBy, household } = THINGS[thing] ?? ANY_THING;
+      const { sharedBy, household } = entryOf(THINGS, thing) ?? ANY_THING;
       const standsFor = adventure.props
         .filter((prop) => isThing(prop.thing, thing))
         .map((prop) => prop.standsFor)

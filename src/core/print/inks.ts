@@ -1,3 +1,5 @@
+import { entryOf } from '../model/entry-of';
+
 /** In colour, or with as little ink as will do: outlines, no filled areas. */
 export const INKS = ['colour', 'saving'] as const;
 export type Ink = (typeof INKS)[number];
@@ -39,9 +41,6 @@ const NAMED: Readonly<Record<string, string>> = {
 
 /** The colour that a name says, if any: "the red mat" is red. */
 export function namedColour(name: string): string | null {
-  const word = name
-    .toLowerCase()
-    .split(/\P{L}+/u)
-    .find((one) => one in NAMED);
-  return word ? NAMED[word]! : null;
+  const words = name.toLowerCase().split(/\P{L}+/u);
+  return words.map((word) => entryOf(NAMED, word)).find(Boolean) ?? null;
 }

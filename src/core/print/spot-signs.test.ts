@@ -14,5 +14,6 @@ describe('signs for the floor', () => {
     expect(namedColour('the green mat')).toBe(namedColour('GREEN'));
     expect(namedColour('greenhouse')).toBeNull();
     expect(namedColour('port')).toBeNull();
+    expect(namedColour('the constructor')).toBeNull();
   });
 });

@@ -1,4 +1,5 @@
 import {
+  entryOf,
   figureOfMove,
   LINE_PAINTS,
   lookFor,
@@ -129,7 +130,7 @@ export const ICON_WORDS: readonly string[] = Object.keys(BY_WORD).sort();
 
 /** The icon of a picture word; null where there is none. */
 export function storyPicture(word: string): Picture | null {
-  const strokes = BY_WORD[word.toLowerCase()];
+  const strokes = entryOf(BY_WORD, word.toLowerCase());
   return strokes ? icon(strokes) : null;
 }
 

@@ -1,4 +1,4 @@
-import type { Path, Problem, ProblemCode } from '$core';
+import { entryOf, type Path, type Problem, type ProblemCode } from '$core';
 
 type Params = Problem['params'];
 
@@ -59,9 +59,9 @@ const LISTS: Readonly<Record<string, string>> = {
 export function placeInWords(path: Path): string {
   const steps: string[] = [];
   path.forEach((step, index) => {
-    const list = LISTS[String(path[index - 1])];
+    const list = entryOf(LISTS, String(path[index - 1]));
     if (typeof step === 'number') steps.push(list ? `${list} ${step + 1}` : `number ${step + 1}`);
-    else if (!(step in LISTS && typeof path[index + 1] === 'number')) steps.push(step);
+    else if (!(entryOf(LISTS, step) && typeof path[index + 1] === 'number')) steps.push(step);
   });
   return steps.join(', ');
 }

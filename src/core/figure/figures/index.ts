@@ -1,3 +1,4 @@
+import { entryOf } from '../../model/entry-of';
 import type { Figure } from '../figure';
 import { figureOf, type FigureSketch } from '../figure-sketch';
 import { BALANCING_FIGURES } from './balancing';
@@ -29,7 +30,7 @@ const made = new Map<string, Figure>();
 export function builtInFigure(id: string): Figure | null {
   const known = made.get(id);
   if (known) return known;
-  const sketch = FIGURE_SKETCHES[id];
+  const sketch = entryOf(FIGURE_SKETCHES, id);
   if (!sketch) return null;
   const figure = figureOf(sketch);
   made.set(id, figure);
