@@ -46,6 +46,7 @@ test('with less motion there are still poses, and nothing moves', async ({ page 
 test('the contact sheet has every move, going, in poses and in lines', async ({ page }) => {
   await openShelf(page);
   await page.goto('/moves');
+  await expect(page.getByRole('link', { name: /Frog jump/iu })).toBeVisible();
   const count = await page.locator('main li').count();
   await page.getByRole('link', { name: 'All in pictures' }).click();
   await expect(page.locator('main li')).toHaveCount(count);

@@ -47,6 +47,7 @@ export const living = (show: () => Living) => (canvas: HTMLCanvasElement) => {
   let paints: Paints | null = null;
   let painted = '';
   let beganMs: number | null = null;
+  let drawn: readonly unknown[] = [];
 
   const draw = (nowMs: number) => {
     const { move, look, secondsPerRep, held, flip, elapsed } = show();
@@ -68,6 +69,10 @@ export const living = (show: () => Living) => (canvas: HTMLCanvasElement) => {
     }
     beganMs ??= nowMs;
     const seconds = elapsed ?? (nowMs - beganMs) / 1000;
+    // A clock that stands, as on a Stage that waits, is drawn once.
+    const shown = [move, now, seconds, secondsPerRep, held, flip, width, height];
+    if (shown.every((one, n) => one === drawn[n])) return;
+    drawn = shown;
     const [left, top, right, bottom] = boundsKept(figure);
     const scale = Math.min(
       width / (right - left + 0.06),
