@@ -85,14 +85,15 @@ export { movesUsed } from './moves/needs';
 
 export { figureOfMove } from './figure/figure-of-move';
 export { builtInFigure } from './figure/figures';
-export { figureSchema, VIEWS } from './figure/figure';
+export { FEWEST_POSES, figureSchema, MOST_POSES, VIEWS } from './figure/figure';
 export type { Figure, View } from './figure/figure';
 export { LOOK_CHOICES, lookFor, LOOKS } from './figure/looks';
 export type { Look, LookChoice } from './figure/looks';
 export { handleAt, HANDLES, keptInRange, moveHandle } from './figure/adjust-pose';
 export type { Handle } from './figure/adjust-pose';
 export { cameraOf } from './figure/camera';
-export { addPose, FEWEST_POSES, MOST_POSES, takePose, withPose } from './figure/edit-figure';
+export { addPose, takePose, withPose } from './figure/edit-figure';
+export { HEIGHT_METRES } from './figure/proportions';
 export { momentAt, momentOfKey } from './figure/motion';
 export type { Pose } from './figure/pose';
 export type { Moment } from './figure/motion';

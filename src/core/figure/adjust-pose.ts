@@ -1,11 +1,11 @@
-import { bodyOf, type Body } from './body';
+import { bodyOf, reachOf, type Body, type Side } from './body';
 import { cameraOf, screenAxes } from './camera';
 import type { Figure } from './figure';
 import { beyondRange } from './joint-angles';
 import { standing } from './motion';
 import type { Pose } from './pose';
 import { ARM, LEG, THICK } from './proportions';
-import { add, along, minus, size, times, turned, unit, type Vec } from './vec';
+import { add, along, minus, size, times, unit, type Vec } from './vec';
 
 /** What of a posture can be taken hold of. */
 export const HANDLES = [
@@ -44,19 +44,16 @@ const SET_DOWN = THICK.hand + 0.03;
 
 const round = (value: number) => Math.round(value * 1000) / 1000;
 
-/** A reach no longer than the limb, in the figure's own directions. */
-function reachOf(towards: Vec, length: number, turn: number, side: 'L' | 'R') {
-  const [x, y, z] = turned(times(towards, 1 / length), [0, 1, 0], -turn);
-  const own: Vec = [side === 'L' ? x : -x, y, z];
-  const far = size(own);
-  const [a, b, c] = far > 1 ? unit(own) : own;
-  return [round(a), round(b), round(c)] as const;
+/** A reach no longer than the limb, as it is written. */
+function written(reach: Vec): Vec {
+  const [a, b, c] = size(reach) > 1 ? unit(reach) : reach;
+  return [round(a), round(b), round(c)];
 }
 
-function withHand(pose: Pose, body: Body, side: 'L' | 'R', by: Vec): Pose {
+function withHand(pose: Pose, body: Body, side: Side, by: Vec): Pose {
   const { shoulder, hand } = body.arms[side];
   const to = add(hand, by);
-  const reach = reachOf(minus(to, shoulder), ARM, pose.turn, side);
+  const reach = written(reachOf(shoulder, to, ARM, pose.turn, side));
   return {
     ...pose,
     [`arm${side}`]: { ...pose[`arm${side}`], reach },
@@ -64,9 +61,9 @@ function withHand(pose: Pose, body: Body, side: 'L' | 'R', by: Vec): Pose {
   };
 }
 
-function withFoot(pose: Pose, body: Body, side: 'L' | 'R', by: Vec): Pose {
+function withFoot(pose: Pose, body: Body, side: Side, by: Vec): Pose {
   const { hip, ankle } = body.legs[side];
-  const reach = reachOf(minus(add(ankle, by), hip), LEG, pose.turn, side);
+  const reach = written(reachOf(hip, add(ankle, by), LEG, pose.turn, side));
   return { ...pose, [`leg${side}`]: { ...pose[`leg${side}`], reach } };
 }
 

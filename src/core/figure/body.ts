@@ -8,6 +8,7 @@ import {
   dot,
   minus,
   mix,
+  RADIANS,
   size,
   times,
   turned,
@@ -38,7 +39,8 @@ export type Body = Readonly<{
   legs: Readonly<Record<Side, LegBones>>;
 }>;
 
-const OUT: Readonly<Record<Side, number>> = { L: 1, R: -1 };
+/** Outwards along x, for each side. */
+export const OUT: Readonly<Record<Side, 1 | -1>> = { L: 1, R: -1 };
 const X: Vec = [1, 0, 0];
 const Y: Vec = [0, 1, 0];
 const Z: Vec = [0, 0, 1];
@@ -94,11 +96,11 @@ const ANKLE = { pointed: 70, pulled: 45 };
 function withinAnkle(foot: Vec, shin: Vec, square: Vec): Vec {
   const [down, front] = [dot(foot, shin), dot(foot, square)];
   const aside = minus(foot, add(times(shin, down), times(square, front)));
-  const angle = (Math.atan2(down, front) * 180) / Math.PI;
+  const angle = Math.atan2(down, front) / RADIANS;
   const kept = Math.max(-ANKLE.pulled, Math.min(ANKLE.pointed, angle));
   if (kept === angle) return foot;
   const flat = Math.hypot(down, front);
-  const [sin, cos] = [Math.sin((kept * Math.PI) / 180), Math.cos((kept * Math.PI) / 180)];
+  const [sin, cos] = [Math.sin(kept * RADIANS), Math.cos(kept * RADIANS)];
   return unit(add(aside, add(times(shin, sin * flat), times(square, cos * flat))), square);
 }
 
@@ -124,7 +126,7 @@ function legOf(
   const pointed = unit(add(times(shin, 0.85), times(square, 0.5)));
   const wanted = unit(mix(flat, foot.point < 0 ? square : pointed, Math.abs(foot.point)), flat);
   const toeward = withinAnkle(wanted, shin, square);
-  const soleward = across(times(shin, 1), toeward, [0, -1, 0]);
+  const soleward = across(shin, toeward, [0, -1, 0]);
   const under = along(ankle, soleward, SIZES.ankle - THICK.sole);
   return {
     hip,
@@ -135,53 +137,72 @@ function legOf(
   };
 }
 
-const facingOf = (pose: Pose): Axes => spunAll({ left: X, up: Y, front: Z }, Y, pose.turn);
-
 const seenFrom = ({ reach: [out, up, front] }: Limb, side: Side, facing: Axes): Vec =>
   add(add(times(facing.left, out * OUT[side]), times(facing.up, up)), times(facing.front, front));
 
-/** Everything of a posture but its height above the ground: the hips at the origin. */
-function hungOf(pose: Pose) {
-  const facing = facingOf(pose);
-  const tipped = spunAll(facing, facing.left, pose.tip);
-  const rolled = spunAll(tipped, tipped.front, -pose.roll);
-  const pelvis = spunAll(rolled, rolled.up, pose.spin);
-  const middle = bent(pelvis, pose.bend / 2, pose.side / 2, pose.twist / 2);
-  const trunk = bent(pelvis, pose.bend, pose.side, pose.twist);
-  const skull = bent(trunk, pose.nod, pose.tilt, pose.look);
-  const belly = times(middle.up, SIZES.belly);
-  const chest = along(belly, trunk.up, SIZES.chest);
-  const head = along(chest, skull.up, SIZES.neck + SIZES.headRadius);
-  return { facing, pelvis, trunk, skull, belly, chest, head };
+/** What a limb reaches, from its root to its end: `seenFrom` the other way round. */
+export function reachOf(root: Vec, end: Vec, length: number, turn: number, side: Side): Vec {
+  const [x, y, z] = turned(times(minus(end, root), 1 / length), Y, -turn);
+  return [x * OUT[side], y, z];
 }
 
-const lowestOf = (points: readonly (readonly [Vec, number])[]): number =>
-  Math.min(...points.map(([point, radius]) => point[1] - radius));
+type Solid = readonly [at: Vec, radius: number];
 
-const legPoints = (leg: LegBones): readonly (readonly [Vec, number])[] => [
-  [leg.knee, THICK.knee],
-  [leg.heel, THICK.sole],
-  [leg.toe, THICK.sole],
+const lowestOf = (solids: readonly Solid[]): number =>
+  Math.min(...solids.map(([at, radius]) => at[1] - radius));
+
+const solesOf = ({ heel, toe }: LegBones): readonly Solid[] => [
+  [heel, THICK.sole],
+  [toe, THICK.sole],
 ];
 
-const armPoints = (arm: ArmBones): readonly (readonly [Vec, number])[] => [
-  [arm.elbow, THICK.elbow],
-  [arm.hand, THICK.hand],
-];
-
-/** What may touch the ground, with how thick it is there. */
-export function touching(body: Body): readonly (readonly [Vec, number])[] {
+/** What may touch the ground, with how thick it is there; without the arms of some sides. */
+function solidsOf(body: Body, armsOf: readonly Side[] = SIDES): readonly Solid[] {
   return [
     [body.hips, THICK.hips],
     [body.belly, THICK.chest],
     [body.chest, THICK.chest],
     [body.head, SIZES.headRadius],
-    ...SIDES.flatMap((side) => [...legPoints(body.legs[side]), ...armPoints(body.arms[side])]),
+    ...SIDES.flatMap((side): Solid[] => [
+      [body.legs[side].knee, THICK.knee],
+      ...solesOf(body.legs[side]),
+    ]),
+    ...armsOf.flatMap((side): Solid[] => [
+      [body.arms[side].elbow, THICK.elbow],
+      [body.arms[side].hand, THICK.hand],
+    ]),
   ];
 }
 
 /** The lowest point of a body, in heights of the figure above the ground. */
-export const lowestPoint = (body: Body): number => lowestOf(touching(body));
+export const lowestPoint = (body: Body): number => lowestOf(solidsOf(body));
+
+/** The whole body elsewhere. */
+export function movedBody(body: Body, by: Vec): Body {
+  const put = (point: Vec) => add(point, by);
+  const arm = ({ shoulder, elbow, hand }: ArmBones): ArmBones => ({
+    shoulder: put(shoulder),
+    elbow: put(elbow),
+    hand: put(hand),
+  });
+  const leg = ({ hip, knee, ankle, heel, toe }: LegBones): LegBones => ({
+    hip: put(hip),
+    knee: put(knee),
+    ankle: put(ankle),
+    heel: put(heel),
+    toe: put(toe),
+  });
+  const { hips, belly, chest, head, arms, legs } = body;
+  return {
+    ...body,
+    hips: put(hips),
+    belly: put(belly),
+    chest: put(chest),
+    head: put(head),
+    arms: { L: arm(arms.L), R: arm(arms.R) },
+    legs: { L: leg(legs.L), R: leg(legs.R) },
+  };
+}
 
 /** A foot this near to the ground is set down on it, in heights. */
 const MAGNET = 0.035;
@@ -191,66 +212,67 @@ const MAGNET = 0.035;
  * further than they are long are straight.
  */
 export function bodyOf(pose: Pose): Body {
-  const { facing, pelvis, trunk, skull, belly, chest, head } = hungOf(pose);
-  const legAt = (side: Side, ankle: Vec, from: Vec) =>
-    legOf(from, ankle, pose[`leg${side}`].swing, pose[`foot${side}`], side, pelvis, facing.front);
-  const hipOf = (side: Side) => times(pelvis.left, SIZES.halfHips * OUT[side]);
-  const shoulderOf = (side: Side) =>
-    add(along(chest, trunk.up, -0.018), times(trunk.left, SIZES.halfShoulders * OUT[side]));
-  const legs = SIDES.map((side) => {
-    const hip = hipOf(side);
-    return legAt(side, endOf(hip, seenFrom(pose[`leg${side}`], side, facing), LEG), hip);
-  });
-  const arms = SIDES.map((side) => {
-    const limb = pose[`arm${side}`];
-    return armOf(shoulderOf(side), seenFrom(limb, side, facing), limb.swing, side, trunk);
-  });
-  const lowest = lowestOf([
-    [[0, 0, 0], THICK.hips],
-    [belly, THICK.chest],
-    [chest, THICK.chest],
-    [head, SIZES.headRadius],
-    ...legs.flatMap(legPoints),
-    ...SIDES.flatMap((side, n) => (pose[`floor${side}`] ? [] : armPoints(arms[n]!))),
-  ]);
-  const hips: Vec = [pose.x, pose.air - lowest, pose.z];
-  const put = (point: Vec) => add(point, hips);
+  const facing = spunAll({ left: X, up: Y, front: Z }, Y, pose.turn);
+  const tipped = spunAll(facing, facing.left, pose.tip);
+  const rolled = spunAll(tipped, tipped.front, -pose.roll);
+  const pelvis = spunAll(rolled, rolled.up, pose.spin);
+  const middle = bent(pelvis, pose.bend / 2, pose.side / 2, pose.twist / 2);
+  const trunk = bent(pelvis, pose.bend, pose.side, pose.twist);
+  const skull = bent(trunk, pose.nod, pose.tilt, pose.look);
+  const belly = times(middle.up, SIZES.belly);
+  const chest = along(belly, trunk.up, SIZES.chest);
 
-  const legPut = (side: Side, n: number): LegBones => {
-    const leg = legs[n]!;
-    const hip = put(leg.hip);
-    let now = legAt(side, put(leg.ankle), hip);
-    if (pose.air > 0 || Math.abs(pose[`foot${side}`].point) > 0.5) return now;
-    // Nearly down: down, as far as the leg can. The sole turns with the leg, so twice.
-    for (let n = 0; n < 2; n += 1) {
-      const above = lowestOf([
-        [now.heel, THICK.sole],
-        [now.toe, THICK.sole],
-      ]);
-      if (above > MAGNET) return now;
-      const [x, y, z] = now.ankle;
-      now = legAt(side, endOf(hip, times(minus([x, y - above, z], hip), 1 / LEG), LEG), hip);
-    }
-    return now;
+  const legTo = (side: Side, hip: Vec, ankle: Vec): LegBones =>
+    legOf(hip, ankle, pose[`leg${side}`].swing, pose[`foot${side}`], side, pelvis, facing.front);
+  const legAt = (side: Side): LegBones => {
+    const hip = times(pelvis.left, SIZES.halfHips * OUT[side]);
+    return legTo(side, hip, endOf(hip, seenFrom(pose[`leg${side}`], side, facing), LEG));
   };
-  const armPut = (side: Side, n: number): ArmBones => {
-    const { shoulder } = arms[n]!;
-    const limb = pose[`arm${side}`];
-    const from = put(shoulder);
-    const towards = seenFrom(limb, side, facing);
-    if (!pose[`floor${side}`]) return armOf(from, towards, limb.swing, side, trunk);
-    const down: Vec = [towards[0], (THICK.hand - from[1]) / ARM, towards[2]];
-    return armOf(from, down, limb.swing, side, trunk);
+  const armTo = (side: Side, shoulder: Vec, towards: Vec): ArmBones =>
+    armOf(shoulder, towards, pose[`arm${side}`].swing, side, trunk);
+  const armAt = (side: Side): ArmBones => {
+    const out = times(trunk.left, SIZES.halfShoulders * OUT[side]);
+    const shoulder = add(along(chest, trunk.up, -0.018), out);
+    return armTo(side, shoulder, seenFrom(pose[`arm${side}`], side, facing));
   };
-  return {
-    hips,
-    belly: put(belly),
-    chest: put(chest),
-    head: put(head),
+  /** Everything but its height above the ground: the hips at the origin. */
+  const hung: Body = {
+    hips: [0, 0, 0],
+    belly,
+    chest,
+    head: along(chest, skull.up, SIZES.neck + SIZES.headRadius),
     pelvis,
     trunk,
     skull,
-    arms: { L: armPut('L', 0), R: armPut('R', 1) },
-    legs: { L: legPut('L', 0), R: legPut('R', 1) },
+    arms: { L: armAt('L'), R: armAt('R') },
+    legs: { L: legAt('L'), R: legAt('R') },
+  };
+  const free = SIDES.filter((side) => !pose[`floor${side}`]);
+  const lowest = lowestOf(solidsOf(hung, free));
+  const body = movedBody(hung, [pose.x, pose.air - lowest, pose.z]);
+
+  /** Nearly down: down, as far as the leg can. The sole turns with the leg, so twice. */
+  const setDown = (side: Side): LegBones => {
+    let leg = body.legs[side];
+    if (pose.air > 0 || Math.abs(pose[`foot${side}`].point) > 0.5) return leg;
+    const { hip } = leg;
+    for (let n = 0; n < 2; n += 1) {
+      const above = lowestOf(solesOf(leg));
+      if (above > MAGNET) return leg;
+      const [x, y, z] = leg.ankle;
+      leg = legTo(side, hip, endOf(hip, times(minus([x, y - above, z], hip), 1 / LEG), LEG));
+    }
+    return leg;
+  };
+  const onFloor = (side: Side): ArmBones => {
+    const arm = body.arms[side];
+    if (!pose[`floor${side}`]) return arm;
+    const [x, , z] = seenFrom(pose[`arm${side}`], side, facing);
+    return armTo(side, arm.shoulder, [x, (THICK.hand - arm.shoulder[1]) / ARM, z]);
+  };
+  return {
+    ...body,
+    arms: { L: onFloor('L'), R: onFloor('R') },
+    legs: { L: setDown('L'), R: setDown('R') },
   };
 }

@@ -1,5 +1,5 @@
 import type { View } from './figure';
-import type { Vec } from './vec';
+import { RADIANS, type Vec } from './vec';
 
 /** A place in the picture: x to the right, y down, in heights; `depth` grows towards who looks. */
 export type Spot = Readonly<{ x: number; y: number; depth: number }>;
@@ -13,8 +13,6 @@ const VIEWS: Readonly<Record<View, readonly [yaw: number, pitch: number]>> = {
   corner: [38, 9],
   behind: [150, 7],
 };
-
-const RADIANS = Math.PI / 180;
 
 /** A camera so far off that near and far are the same size. `flip` changes left and right over. */
 export function cameraOf(view: View, flip = false): Camera {

@@ -140,9 +140,13 @@ const NEW = 0.13;
  * differs most from those that are chosen. A pose and its mirror image are the same.
  */
 export function tellingKeys(figure: Figure, most: number): readonly number[] {
+  if (most === 1) return [figure.best];
   const bodies = figure.keys.map(({ pose }) => [bodyOf(pose), bodyOf(mirroredPose(pose))] as const);
-  const apart = (a: number, b: number) =>
-    Math.min(farthest(bodies[a]![0], bodies[b]![0]), farthest(bodies[a]![0], bodies[b]![1]));
+  // Rounded, so that of two that are alike the first is taken, whatever the last digits are.
+  const apart = (a: number, b: number) => {
+    const [one, [other, mirrored]] = [bodies[a]![0], bodies[b]!];
+    return Math.round(Math.min(farthest(one, other), farthest(one, mirrored)) * 1e6) / 1e6;
+  };
   const chosen = [figure.best];
   while (chosen.length < most) {
     const rest = figure.keys
@@ -210,6 +214,8 @@ function scaleIn(parts: readonly FigurePart[], width: number, height: number): n
   );
 }
 
+type PictureDrawing = Drawing & Readonly<{ aspect?: number }>;
+
 /**
  * Moments as a picture of 24 units in height: side by side on one ground, as wide as they are; or, for
  * a box of an `aspect` (its width over its height), as that fills it best, also one below the other.
@@ -217,14 +223,15 @@ function scaleIn(parts: readonly FigurePart[], width: number, height: number): n
 export function pictureOfMoments(
   moments: readonly Moment[],
   paints: Paints,
-  { aspect, ...drawing }: Drawing & Readonly<{ aspect?: number }> = {},
+  { aspect, ...drawing }: PictureDrawing = {},
 ): Picture {
   const poses = moments.map((moment) => partsOf(moment, drawing));
   const most = aspect === undefined ? WIDEST * moments.length : HEIGHT * aspect;
-  const [row, column] = [inRow(poses), inColumn(poses)];
-  const [ofRow, ofColumn] = [scaleIn(row, most, HEIGHT), scaleIn(column, most, HEIGHT)];
-  const below = aspect !== undefined && ofColumn > ofRow;
-  const [parts, scale] = below ? [column, ofColumn] : [row, ofRow];
+  const layouts = aspect === undefined ? [inRow] : [inRow, inColumn];
+  const laid = layouts
+    .map((layOut) => layOut(poses))
+    .map((parts) => ({ parts, scale: scaleIn(parts, most, HEIGHT) }));
+  const { parts, scale } = laid.reduce((best, one) => (one.scale > best.scale ? one : best));
   const [left, top, right, bottom] = boxOf(parts);
   const single =
     moments.length === 1 ? HEIGHT : Math.min(most, (right - left + OUTLINE) * scale + 0.6);
@@ -242,7 +249,7 @@ export const pictureOfFigure = (
   figure: Figure,
   poses: number,
   paints: Paints,
-  drawing: Drawing & Readonly<{ aspect?: number }> = {},
+  drawing: PictureDrawing = {},
 ): Picture =>
   pictureOfMoments(
     tellingKeys(figure, poses).map((key) => momentOfKey(figure, key)),

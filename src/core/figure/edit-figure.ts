@@ -1,9 +1,5 @@
-import type { Figure, Prop } from './figure';
+import { FEWEST_POSES, MOST_POSES, type Figure, type Prop } from './figure';
 import type { Pose } from './pose';
-
-/** The fewest and the most key poses of a figure. */
-export const FEWEST_POSES = 2;
-export const MOST_POSES = 6;
 
 const evenly = (poses: readonly Pose[]): Figure['keys'] =>
   poses.map((pose, n) => ({ at: Math.round((n / poses.length) * 1000) / 1000, pose }));

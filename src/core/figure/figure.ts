@@ -12,6 +12,10 @@ export const ANCHORS = ['feet', 'left foot', 'right foot', 'hands', 'hips'] as c
 /** Where it goes to, one rep after another. */
 export const TRAVELS = ['none', 'forward', 'backward', 'aside'] as const;
 
+/** The fewest and the most key poses of a figure. */
+export const FEWEST_POSES = 2;
+export const MOST_POSES = 6;
+
 export const PROPS = [
   'ball',
   'bean bag',
@@ -38,7 +42,6 @@ export const MARKS = [
   'burst at the left foot',
   'burst at the right foot',
   'shaking hands',
-  'breath in',
   'breath out',
   'round about',
   'round the hips',
@@ -47,6 +50,11 @@ export const MARKS = [
   'gaze',
 ] as const;
 export type MarkKind = (typeof MARKS)[number];
+
+const keyIndex = z
+  .int()
+  .min(0)
+  .max(MOST_POSES - 1);
 
 const place = z.tuple([
   z.number().min(-3).max(3),
@@ -62,7 +70,7 @@ const propSchema = z.strictObject({
   places: z
     .array(z.strictObject({ by: z.enum(HOLDERS), at: place, arc: z.number().min(-1).max(1) }))
     .min(1)
-    .max(6),
+    .max(MOST_POSES),
 });
 export type Prop = DeepReadonly<z.infer<typeof propSchema>>;
 
@@ -74,8 +82,8 @@ const shapeSchema = z.strictObject({
   view: z.enum(VIEWS),
   keys: z
     .array(z.strictObject({ at: z.number().min(0).lt(1), pose: poseSchema }))
-    .min(2)
-    .max(6),
+    .min(FEWEST_POSES)
+    .max(MOST_POSES),
   /** How many reps one loop shows. */
   reps: z.number().min(0.25).max(8),
   /** From one key pose to the next: gathering speed and losing it, or evenly. */
@@ -84,11 +92,11 @@ const shapeSchema = z.strictObject({
   travels: z.enum(TRAVELS),
   props: z.array(propSchema).max(6),
   /** Each with the key pose it belongs to. */
-  marks: z.array(z.strictObject({ kind: z.enum(MARKS), key: z.int().min(0).max(5) })).max(6),
+  marks: z.array(z.strictObject({ kind: z.enum(MARKS), key: keyIndex })).max(6),
   /** The key pose that is held, for a move that is a hold; null for none. */
-  hold: z.int().min(0).max(5).nullable(),
+  hold: keyIndex.nullable(),
   /** The key pose that says most: where there is room for one. */
-  best: z.int().min(0).max(5),
+  best: keyIndex,
 });
 
 /** Its poses follow each other in time, and what names one of them names one that is there. */

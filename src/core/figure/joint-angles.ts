@@ -1,5 +1,5 @@
-import { SIDES, type Body } from './body';
-import { across, angleBetween, dot, minus, unit, type Vec } from './vec';
+import { OUT, SIDES, type Body, type Side } from './body';
+import { across, angleBetween, dot, minus, RADIANS, times, unit, type Vec } from './vec';
 
 /** The joints that are measured. Degrees. */
 export const JOINTS = [
@@ -51,8 +51,6 @@ export const CHILD_RANGES: Readonly<Record<Joint, number>> = {
   'head turned': 80,
 };
 
-const DEGREES = 180 / Math.PI;
-
 /** How far one part's axes are turned in another's: bent forward, to the left, twisted; degrees. */
 function turnsBetween(lower: Body['pelvis'], upper: Body['pelvis']) {
   const [x, y, z] = [
@@ -60,13 +58,13 @@ function turnsBetween(lower: Body['pelvis'], upper: Body['pelvis']) {
     dot(upper.up, lower.up),
     dot(upper.up, lower.front),
   ];
-  const forward = Math.atan2(z, Math.hypot(x, y)) * DEGREES;
-  const aside = Math.atan2(x, Math.hypot(y, z)) * DEGREES;
+  const forward = Math.atan2(z, Math.hypot(x, y)) / RADIANS;
+  const aside = Math.atan2(x, Math.hypot(y, z)) / RADIANS;
   // Beyond a right angle the direction has passed over: measured round the back of it.
   const bent = y < 0 ? Math.sign(z) * (180 - Math.abs(forward)) : forward;
   const front = across(upper.front, lower.up, lower.front);
   const twist =
-    Math.atan2(dot(front, lower.left), dot(front, lower.front)) * DEGREES * (y < 0.3 ? 0 : 1);
+    (Math.atan2(dot(front, lower.left), dot(front, lower.front)) / RADIANS) * (y < 0.3 ? 0 : 1);
   return { bent, aside, twist };
 }
 
@@ -75,37 +73,36 @@ export function jointAngles(body: Body): Readonly<Record<Joint, number>> {
   const { pelvis, trunk, skull } = body;
   const back = turnsBetween(pelvis, trunk);
   const neck = turnsBetween(trunk, skull);
-  const both = (measure: (side: 'L' | 'R', out: number) => number) =>
-    Math.max(...SIDES.map((side, n) => measure(side, n === 0 ? 1 : -1)));
-  const thigh = (side: 'L' | 'R') => unit(minus(body.legs[side].knee, body.legs[side].hip));
-  const upperArm = (side: 'L' | 'R') =>
-    unit(minus(body.arms[side].elbow, body.arms[side].shoulder));
+  const both = (measure: (side: Side, out: number) => number) =>
+    Math.max(...SIDES.map((side) => measure(side, OUT[side])));
+  const thigh = (side: Side) => unit(minus(body.legs[side].knee, body.legs[side].hip));
+  const upperArm = (side: Side) => unit(minus(body.arms[side].elbow, body.arms[side].shoulder));
   /** Towards the front from hanging down, degrees; negative backwards. */
   const forward = (limb: Vec, { up, front, left }: Body['pelvis']) => {
     const flat = across(limb, left, front);
-    return Math.atan2(dot(flat, front), -dot(flat, up)) * DEGREES;
+    return Math.atan2(dot(flat, front), -dot(flat, up)) / RADIANS;
   };
   const bentAt = (a: Vec, joint: Vec, b: Vec) => angleBetween(minus(joint, a), minus(b, joint));
-  const hip = (side: 'L' | 'R', out: number) => {
+  const hip = (side: Side, out: number) => {
     const limb = thigh(side);
-    const spread = Math.asin(Math.max(-1, Math.min(1, dot(limb, pelvis.left) * out))) * DEGREES;
+    const spread = Math.asin(Math.max(-1, Math.min(1, dot(limb, pelvis.left) * out))) / RADIANS;
     // A leg that is spread wide has no telling forward or back.
     return { spread, bent: Math.abs(spread) > 60 ? 0 : forward(limb, pelvis) };
   };
-  const ankle = (side: 'L' | 'R') => {
+  const ankle = (side: Side) => {
     const { knee, ankle: joint, heel, toe } = body.legs[side];
     return 90 - angleBetween(minus(joint, knee), minus(toe, heel));
   };
-  const arm = (side: 'L' | 'R', out: number) => {
+  const arm = (side: Side, out: number) => {
     const limb = upperArm(side);
     const sideways = dot(limb, trunk.left) * out;
-    const raised = angleBetween(limb, [-trunk.up[0], -trunk.up[1], -trunk.up[2]]);
+    const raised = angleBetween(limb, times(trunk.up, -1));
     const behind = dot(limb, trunk.front) < -0.1;
     return {
       raised,
       // Behind the back: low and backwards, not out to the side and over.
       back: behind && sideways < 0.5 && raised < 120 ? raised : 0,
-      crossed: sideways < 0 ? Math.asin(Math.min(1, -sideways)) * DEGREES : 0,
+      crossed: sideways < 0 ? Math.asin(Math.min(1, -sideways)) / RADIANS : 0,
     };
   };
   return {

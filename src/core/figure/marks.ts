@@ -1,9 +1,10 @@
+import { SIDES, type Side } from './body';
 import type { Camera } from './camera';
 import type { MarkKind } from './figure';
 import type { Moment } from './motion';
 import { SIZES } from './proportions';
 import { flat, type FigurePart, type Point, type Shape } from './shape';
-import { add, along, mix, times, type Vec } from './vec';
+import { add, along, mix, RADIANS, times, type Vec } from './vec';
 
 const stroke = (points: readonly Point[], width = 0.016): Shape => ({
   kind: 'stroke',
@@ -22,7 +23,7 @@ function rays(
   count: number,
 ): Shape[] {
   return Array.from({ length: count }, (_, n) => {
-    const angle = ((from + ((to - from) * n) / Math.max(1, count - 1)) * Math.PI) / 180;
+    const angle = (from + ((to - from) * n) / Math.max(1, count - 1)) * RADIANS;
     const at = (r: number): Point => [x + r * Math.cos(angle), y - r * Math.sin(angle)];
     return stroke([at(near), at(far)]);
   });
@@ -32,7 +33,7 @@ function rays(
 function roundAt(x: number, y: number, wide: number): Shape[] {
   const arc = (from: number, to: number): Point[] =>
     Array.from({ length: 9 }, (_, n) => {
-      const angle = ((from + ((to - from) * n) / 8) * Math.PI) / 180;
+      const angle = (from + ((to - from) * n) / 8) * RADIANS;
       return [x + wide * Math.cos(angle), y + wide * 0.25 * Math.sin(angle)];
     });
   const line = arc(200, 340).reverse();
@@ -62,24 +63,22 @@ type Draw = (moment: Moment, see: Camera) => Shape[];
 const mouth = ({ body }: Moment): Vec =>
   add(along(body.head, body.skull.front, SIZES.headRadius), times(body.skull.up, -0.045));
 
-const breath =
-  (out: boolean): Draw =>
-  (moment, see) => {
-    const from = flat(see(mouth(moment)));
-    const far = flat(see(along(mouth(moment), moment.body.skull.front, 1)));
-    const way = far[0] >= from[0] - 0.01 ? 1 : -1;
-    const side = Math.abs(far[0] - from[0]) > 0.3;
-    return [-1, 0, 1].map((n) => {
-      const at = (r: number): Point =>
-        side
-          ? [from[0] + way * r, from[1] + n * (out ? r * 0.4 : 0.03)]
-          : [from[0] + n * r * 0.7, from[1] + 0.05 + r * 0.4];
-      return stroke([at(0.06), at(n === 0 ? 0.2 : 0.16)]);
-    });
-  };
+const breath: Draw = (moment, see) => {
+  const from = flat(see(mouth(moment)));
+  const far = flat(see(along(mouth(moment), moment.body.skull.front, 1)));
+  const way = far[0] >= from[0] - 0.01 ? 1 : -1;
+  const side = Math.abs(far[0] - from[0]) > 0.3;
+  return [-1, 0, 1].map((n) => {
+    const at = (r: number): Point =>
+      side
+        ? [from[0] + way * r, from[1] + n * r * 0.4]
+        : [from[0] + n * r * 0.7, from[1] + 0.05 + r * 0.4];
+    return stroke([at(0.06), at(n === 0 ? 0.2 : 0.16)]);
+  });
+};
 
 const foot =
-  (side: 'L' | 'R'): Draw =>
+  (side: Side): Draw =>
   ({ body }, see) => {
     const { heel, toe } = body.legs[side];
     const at = flat(see(mix(heel, toe, 0.5)));
@@ -96,7 +95,7 @@ const DRAWN: Readonly<Record<MarkKind, Draw>> = {
   'burst at the left foot': foot('L'),
   'burst at the right foot': foot('R'),
   'shaking hands': ({ body }, see) =>
-    (['L', 'R'] as const).flatMap((side) => {
+    SIDES.flatMap((side) => {
       const { hand } = body.arms[side];
       const [x, y] = flat(see(hand));
       const [elbow] = flat(see(body.arms[side].elbow));
@@ -110,7 +109,7 @@ const DRAWN: Readonly<Record<MarkKind, Draw>> = {
       );
     }),
   'ripples at the hands': ({ body }, see) =>
-    (['L', 'R'] as const).flatMap((side) => {
+    SIDES.flatMap((side) => {
       const [x, y] = flat(see(body.arms[side].hand));
       return [-0.04, 0, 0.04].map((dx) =>
         stroke([
@@ -119,8 +118,7 @@ const DRAWN: Readonly<Record<MarkKind, Draw>> = {
         ]),
       );
     }),
-  'breath in': breath(false),
-  'breath out': breath(true),
+  'breath out': breath,
   'round about': ({ body }, see) => roundAt(flat(see(body.hips))[0], -0.02, 0.3),
   'round the hips': ({ body }, see) => {
     const [x, y] = flat(see(body.hips));
@@ -147,7 +145,7 @@ const DRAWN: Readonly<Record<MarkKind, Draw>> = {
 /** Little strokes under a figure in the air, so that a still picture flies too. */
 function lift({ body, pose }: Moment, see: Camera): Shape[] {
   const height = Math.min(pose.air, 0.11);
-  return (['L', 'R'] as const).map((side) => {
+  return SIDES.map((side) => {
     const [x, , z] = body.legs[side].ankle;
     const low = body.legs[side].toe[1];
     const [px, py] = flat(see([x, Math.max(0, low - 0.05), z]));

@@ -1,7 +1,7 @@
-import { bodyOf, SIDES, type Body } from './body';
+import { bodyOf, movedBody, SIDES, type Body } from './body';
 import type { Figure, Holder } from './figure';
 import type { Limb, Pose } from './pose';
-import { add, minus, mix, swung, times, type Vec } from './vec';
+import { add, apart, mix, swung, times, type Vec } from './vec';
 
 /** A moment of a figure: its body, and where its props are. */
 export type Moment = Readonly<{
@@ -84,38 +84,12 @@ const ANCHORED = {
   hips: ({ hips }: Body) => hips,
 } satisfies Record<Figure['anchor'], (body: Body) => Vec>;
 
-function moved(body: Body, by: Vec): Body {
-  const put = (point: Vec) => add(point, by);
-  const arm = ({ shoulder, elbow, hand }: Body['arms']['L']) => ({
-    shoulder: put(shoulder),
-    elbow: put(elbow),
-    hand: put(hand),
-  });
-  const leg = ({ hip, knee, ankle, heel, toe }: Body['legs']['L']) => ({
-    hip: put(hip),
-    knee: put(knee),
-    ankle: put(ankle),
-    heel: put(heel),
-    toe: put(toe),
-  });
-  const { hips, belly, chest, head } = body;
-  return {
-    ...body,
-    hips: put(hips),
-    belly: put(belly),
-    chest: put(chest),
-    head: put(head),
-    arms: { L: arm(body.arms.L), R: arm(body.arms.R) },
-    legs: { L: leg(body.legs.L), R: leg(body.legs.R) },
-  };
-}
-
 /** The body of a pose, what the figure stands on at its place. */
 export function standing(figure: Pick<Figure, 'anchor'>, pose: Pose): Body {
   const body = bodyOf(pose);
   const [x, , z] = ANCHORED[figure.anchor](body);
   const { x: aside, z: before } = pose;
-  return figure.anchor === 'hips' ? body : moved(body, [aside - x, 0, before - z]);
+  return figure.anchor === 'hips' ? body : movedBody(body, [aside - x, 0, before - z]);
 }
 
 function holderIn(body: Body, by: Holder): Vec {
@@ -163,16 +137,17 @@ export const momentOfKey = (figure: Figure, key: number): Moment =>
 
 /** How far apart two bodies are at most, joint by joint, in heights. */
 export function farthest(a: Body, b: Body): number {
-  const joints = (body: Body): readonly Vec[] => [
-    body.hips,
-    body.belly,
-    body.chest,
-    body.head,
-    ...SIDES.flatMap((side) => [
-      ...Object.values(body.arms[side]),
-      ...Object.values(body.legs[side]),
-    ]),
+  const joints = ({ hips, belly, chest, head, arms, legs }: Body): readonly Vec[] => [
+    hips,
+    belly,
+    chest,
+    head,
+    ...SIDES.flatMap((side) => {
+      const { shoulder, elbow, hand } = arms[side];
+      const { hip, knee, ankle, heel, toe } = legs[side];
+      return [shoulder, elbow, hand, hip, knee, ankle, heel, toe];
+    }),
   ];
   const [first, second] = [joints(a), joints(b)];
-  return Math.max(...first.map((point, n) => Math.hypot(...minus(point, second[n]!))));
+  return Math.max(...first.map((point, n) => apart(point, second[n]!)));
 }

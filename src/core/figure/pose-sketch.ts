@@ -1,36 +1,47 @@
-import { bodyOf, type Side } from './body';
+import { bodyOf, reachOf, type Side } from './body';
 import type { Limb, Pose } from './pose';
 import { ARM } from './proportions';
-import { minus, times, turned, type Vec } from './vec';
+import type { Vec } from './vec';
 
-const ANGLES = ['tip', 'spin', 'roll', 'turn', 'bend', 'side', 'twist', 'nod', 'tilt', 'look'];
+const ANGLES = [
+  'tip',
+  'spin',
+  'roll',
+  'turn',
+  'bend',
+  'side',
+  'twist',
+  'nod',
+  'tilt',
+  'look',
+] as const;
+type Angles = Pick<Pose, (typeof ANGLES)[number]>;
 
 /** A pose as it is written: what is not said is as in standing; `arms` and so on are for both sides. */
-export type PoseSketch = Partial<Pick<Pose, 'tip' | 'spin' | 'roll' | 'turn' | 'bend' | 'side'>> &
-  Partial<Pick<Pose, 'twist' | 'nod' | 'tilt' | 'look' | 'air' | 'x' | 'z'>> & {
-    arms?: Vec;
-    armL?: Vec;
-    armR?: Vec;
-    legs?: Vec;
-    legL?: Vec;
-    legR?: Vec;
-    elbows?: number;
-    elbowL?: number;
-    elbowR?: number;
-    knees?: number;
-    kneeL?: number;
-    kneeR?: number;
-    point?: number;
-    pointL?: number;
-    pointR?: number;
-    heel?: number;
-    heelL?: number;
-    heelR?: number;
-    /** Hands on the floor, below where they reach. */
-    floor?: boolean;
-    floorL?: boolean;
-    floorR?: boolean;
-  };
+export type PoseSketch = Partial<Angles & Pick<Pose, 'air' | 'x' | 'z'>> & {
+  arms?: Vec;
+  armL?: Vec;
+  armR?: Vec;
+  legs?: Vec;
+  legL?: Vec;
+  legR?: Vec;
+  elbows?: number;
+  elbowL?: number;
+  elbowR?: number;
+  knees?: number;
+  kneeL?: number;
+  kneeR?: number;
+  point?: number;
+  pointL?: number;
+  pointR?: number;
+  heel?: number;
+  heelL?: number;
+  heelR?: number;
+  /** Hands on the floor, below where they reach. */
+  floor?: boolean;
+  floorL?: boolean;
+  floorR?: boolean;
+};
 
 const HANGING: Vec = [0.13, -0.97, 0.06];
 const STANDING: Vec = [0.05, -1, 0];
@@ -47,10 +58,7 @@ export function poseOf(s: PoseSketch): Pose {
     swing: swing ?? 0,
   });
   const pose: Pose = {
-    ...(Object.fromEntries(ANGLES.map((name) => [name, s[name as 'tip'] ?? 0])) as Pick<
-      Pose,
-      'tip' | 'spin' | 'roll' | 'turn' | 'bend' | 'side' | 'twist' | 'nod' | 'tilt' | 'look'
-    >),
+    ...(Object.fromEntries(ANGLES.map((name) => [name, s[name] ?? 0])) as Angles),
     air: s.air ?? 0,
     x: s.x ?? 0,
     z: s.z ?? 0,
@@ -68,9 +76,7 @@ export function poseOf(s: PoseSketch): Pose {
   const { arms } = bodyOf(pose);
   const got = (side: Side): Limb => {
     const { hand, shoulder } = arms[side];
-    const [x, y, z] = turned(minus(hand, shoulder), [0, 1, 0], -pose.turn);
-    const reach = times([side === 'L' ? x : -x, y, z], 1 / ARM);
-    return { ...pose[`arm${side}`], reach };
+    return { ...pose[`arm${side}`], reach: reachOf(shoulder, hand, ARM, pose.turn, side) };
   };
   return {
     ...pose,

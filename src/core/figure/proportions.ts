@@ -24,6 +24,9 @@ export const SIZES = {
   headRadius: 0.099,
 } as const;
 
+/** How tall a five-year-old is, about, in metres; from memory. Lengths here are in heights. */
+export const HEIGHT_METRES = 1.1;
+
 /** Half of how thick each part is, in heights: what touches the ground and what is drawn. */
 export const THICK = {
   hips: 0.062,

@@ -2,28 +2,22 @@ import type { Camera } from './camera';
 import type { Prop } from './figure';
 import type { Moment } from './motion';
 import { THICK } from './proportions';
-import { flat, type Build, type Paint, type FigurePart, type Shape } from './shape';
+import { flat, strokeOf, type Build, type FigurePart, type Paint, type Shape } from './shape';
 import { add, along, apart, minus, unit, type Vec } from './vec';
 
 type Draw = (at: Vec, see: Camera, prop: Prop, moment: Moment) => FigurePart;
 
-const stroke = (see: Camera, points: readonly Vec[], width: number, paint: Paint): Shape => ({
-  kind: 'stroke',
-  points: points.map((point) => flat(see(point))),
-  width,
-  paint,
-});
-const area = (see: Camera, points: readonly Vec[], width: number, paint: Paint): Shape => ({
+const area = (see: Camera, places: readonly Vec[], width: number, paint: Paint): Shape => ({
   kind: 'area',
-  points: points.map((point) => flat(see(point))),
+  points: places.map((place) => flat(see(place))),
   width,
   paint,
 });
 
-function ring(at: Vec, radius: number, lie: Prop['lie'], from = 0, to = 1): readonly Vec[] {
+function ring(at: Vec, radius: number, lie: Prop['lie']): readonly Vec[] {
   const steps = 28;
   return Array.from({ length: steps + 1 }, (_, n): Vec => {
-    const turn = (from + ((to - from) * n) / steps) * Math.PI * 2;
+    const turn = (n / steps) * Math.PI * 2;
     const [c, s] = [Math.cos(turn) * radius, Math.sin(turn) * radius];
     return lie === 'flat'
       ? add(at, [c, 0, s])
@@ -58,10 +52,10 @@ const chair: Draw = (at, see) => {
     depth: see(at).depth - 0.3,
     outlined: true,
     shapes: [
-      ...[0, 1, 2, 3].map((n) => stroke(see, [seat[n]!, foot(n)], 0.03, 'prop dark')),
-      stroke(see, [seat[0]!, back[0]!], 0.03, 'prop dark'),
-      stroke(see, [seat[1]!, back[1]!], 0.03, 'prop dark'),
-      stroke(see, back, 0.07, 'prop'),
+      ...[0, 1, 2, 3].map((n) => strokeOf(see, [seat[n]!, foot(n)], 0.03, 'prop dark')),
+      strokeOf(see, [seat[0]!, back[0]!], 0.03, 'prop dark'),
+      strokeOf(see, [seat[1]!, back[1]!], 0.03, 'prop dark'),
+      strokeOf(see, back, 0.07, 'prop'),
       area(see, seat, 0.035, 'prop'),
     ],
   };
@@ -111,7 +105,7 @@ const DRAWN: Readonly<Record<Prop['kind'], Draw>> = {
   hoop: (at, see, { lie }) => ({
     depth: lie === 'flat' ? see(at).depth - (at[1] < 0.1 ? 5 : 0) : see(at).depth + 0.02,
     outlined: true,
-    shapes: [stroke(see, ring(at, 0.3, lie), 0.034, 'prop')],
+    shapes: [strokeOf(see, ring(at, 0.3, lie), 0.034, 'prop')],
   }),
   bucket: (at, see) => {
     const held = at[1] > 0.2;
@@ -130,7 +124,7 @@ const DRAWN: Readonly<Record<Prop['kind'], Draw>> = {
       depth: see(at).depth + 0.08,
       outlined: true,
       shapes: [
-        ...(held ? [stroke(see, [at, rim], 0.014, 'prop dark')] : []),
+        ...(held ? [strokeOf(see, [at, rim], 0.014, 'prop dark')] : []),
         { kind: 'area', points: [tl, tr, br, bl], width: 0.02, paint: 'prop' },
         {
           kind: 'oval',
@@ -148,7 +142,7 @@ const DRAWN: Readonly<Record<Prop['kind'], Draw>> = {
       depth: see(at).depth + 0.06,
       outlined: true,
       shapes: [
-        stroke(see, [at, along(at, way, 0.12)], 0.03, 'prop dark'),
+        strokeOf(see, [at, along(at, way, 0.12)], 0.03, 'prop dark'),
         area(see, [along(at, way, 0.14), along(at, way, 0.22)], 0.13, 'prop'),
       ],
     };
@@ -163,7 +157,7 @@ const DRAWN: Readonly<Record<Prop['kind'], Draw>> = {
     return {
       depth: see(at).depth + 0.05,
       outlined: true,
-      shapes: [stroke(see, fall, 0.09, 'prop'), stroke(see, fall.slice(3), 0.03, 'prop light')],
+      shapes: [strokeOf(see, fall, 0.09, 'prop'), strokeOf(see, fall.slice(3), 0.03, 'prop light')],
     };
   },
   rope: (at, see, { lie }) => {
@@ -175,7 +169,7 @@ const DRAWN: Readonly<Record<Prop['kind'], Draw>> = {
         ? add(at, [s * far, 0.008, wiggle])
         : add(at, [wiggle, 0.008, s * far]);
     });
-    return { depth: -8, outlined: true, shapes: [stroke(see, line, 0.03, 'prop')] };
+    return { depth: -8, outlined: true, shapes: [strokeOf(see, line, 0.03, 'prop')] };
   },
   cone: (at, see) => {
     const { x, y, depth } = see(at);
@@ -221,10 +215,10 @@ const DRAWN: Readonly<Record<Prop['kind'], Draw>> = {
           'shade',
         ),
         ...[0.26, 0.52, 0.78].map((y) =>
-          stroke(see, [post(-0.45, y), post(0.45, y)], 0.012, 'mark'),
+          strokeOf(see, [post(-0.45, y), post(0.45, y)], 0.012, 'mark'),
         ),
         ...[0.13, 0.65].map((y) =>
-          stroke(see, [post(0, y - 0.13), post(0, y + 0.13)], 0.012, 'mark'),
+          strokeOf(see, [post(0, y - 0.13), post(0, y + 0.13)], 0.012, 'mark'),
         ),
       ],
     };
@@ -242,10 +236,10 @@ function wheelchair(at: Vec, see: Camera): readonly FigurePart[] {
       depth: see(at).depth + (near ? 0.22 : -0.4),
       outlined: true,
       shapes: [
-        stroke(see, ring(put(x, AXLE, -0.05), 0.17, 'along'), 0.028, 'prop dark'),
-        stroke(see, [put(x, AXLE, -0.21), put(x, AXLE, 0.11)], 0.01, 'prop'),
-        stroke(see, [put(x, AXLE - 0.16, -0.05), put(x, AXLE + 0.16, -0.05)], 0.01, 'prop'),
-        stroke(see, ring(put(x, 0.045, 0.2), 0.03, 'along'), 0.024, 'prop dark'),
+        strokeOf(see, ring(put(x, AXLE, -0.05), 0.17, 'along'), 0.028, 'prop dark'),
+        strokeOf(see, [put(x, AXLE, -0.21), put(x, AXLE, 0.11)], 0.01, 'prop'),
+        strokeOf(see, [put(x, AXLE - 0.16, -0.05), put(x, AXLE + 0.16, -0.05)], 0.01, 'prop'),
+        strokeOf(see, ring(put(x, 0.045, 0.2), 0.03, 'along'), 0.024, 'prop dark'),
       ],
     };
   };
@@ -261,11 +255,11 @@ function wheelchair(at: Vec, see: Camera): readonly FigurePart[] {
     outlined: true,
     shapes: [
       ...[-0.11, 0.11].map((x) =>
-        stroke(see, [put(x, SEAT, 0.1), put(x, 0.02, 0.24)], 0.024, 'prop dark'),
+        strokeOf(see, [put(x, SEAT, 0.1), put(x, 0.02, 0.24)], 0.024, 'prop dark'),
       ),
-      stroke(see, [put(-0.11, 0.015, 0.26), put(0.11, 0.015, 0.26)], 0.03, 'prop dark'),
-      stroke(see, [seat[0]!, back[0]], 0.03, 'prop dark'),
-      stroke(see, [seat[1]!, back[1]], 0.03, 'prop dark'),
+      strokeOf(see, [put(-0.11, 0.015, 0.26), put(0.11, 0.015, 0.26)], 0.03, 'prop dark'),
+      strokeOf(see, [seat[0]!, back[0]], 0.03, 'prop dark'),
+      strokeOf(see, [seat[1]!, back[1]], 0.03, 'prop dark'),
       area(see, [seat[0]!, seat[1]!, back[1], back[0]], 0.03, 'prop'),
       area(see, seat, 0.035, 'prop'),
     ],

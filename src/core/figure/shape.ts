@@ -1,4 +1,5 @@
-import type { Spot } from './camera';
+import type { Camera, Spot } from './camera';
+import type { Vec } from './vec';
 
 /** What a shape is painted as; a look gives each its colour. */
 export type Paint =
@@ -47,3 +48,11 @@ export type Drawing = Readonly<{
 }>;
 
 export const flat = ({ x, y }: Spot): Point => [x, y];
+
+/** A line through places, as it is seen. */
+export const strokeOf = (
+  see: Camera,
+  places: readonly Vec[],
+  width: number,
+  paint: Paint,
+): Shape => ({ kind: 'stroke', points: places.map((place) => flat(see(place))), width, paint });

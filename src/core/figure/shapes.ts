@@ -6,6 +6,7 @@ import { SIZES, THICK } from './proportions';
 import { propParts } from './props';
 import {
   flat,
+  strokeOf,
   type Build,
   type Drawing,
   type FigurePart,
@@ -20,12 +21,8 @@ const SLEEVE = 0.62;
 const TROUSER = 0.5;
 
 function limbs(body: Body, see: Camera): readonly FigurePart[] {
-  const stroke = (points: readonly Vec[], width: number, paint: Paint): Shape => ({
-    kind: 'stroke',
-    points: points.map((point) => flat(see(point))),
-    width,
-    paint,
-  });
+  const stroke = (places: readonly Vec[], width: number, paint: Paint) =>
+    strokeOf(see, places, width, paint);
   const depthOf = (...points: readonly Vec[]) =>
     points.reduce((sum, point) => sum + see(point).depth, 0) / points.length;
   const arm = (side: Side): FigurePart => {
@@ -43,7 +40,6 @@ function limbs(body: Body, see: Camera): readonly FigurePart[] {
   };
   const leg = (side: Side): FigurePart => {
     const { hip, knee, ankle, heel, toe } = body.legs[side];
-    const hem = mix(hip, knee, 1);
     const down = mix(knee, ankle, TROUSER);
     return {
       depth: depthOf(hip, knee, ankle) - 0.01,
@@ -52,7 +48,7 @@ function limbs(body: Body, see: Camera): readonly FigurePart[] {
         stroke([knee, ankle], THICK.knee * 1.7, 'skin'),
         stroke([heel, toe], THICK.sole * 2.7, 'shoe'),
         stroke([ankle, mix(heel, toe, 0.3)], THICK.sole * 2.7, 'shoe'),
-        stroke([hip, hem, down], THICK.knee * 2.1, 'bottom'),
+        stroke([hip, knee, down], THICK.knee * 2.1, 'bottom'),
       ],
     };
   };
@@ -75,12 +71,7 @@ function trunk(body: Body, see: Camera): FigurePart {
     depth: (see(hips).depth + see(belly).depth + see(chest).depth) / 3,
     outlined: true,
     shapes: [
-      {
-        kind: 'stroke',
-        points: [flat(see(chest)), flat(see(neck))],
-        width: 0.07,
-        paint: 'skin',
-      },
+      strokeOf(see, [chest, neck], 0.07, 'skin'),
       { kind: 'area', points: seat, width: THICK.hips * 2.05, paint: 'bottom' },
       {
         kind: 'area',
@@ -91,6 +82,30 @@ function trunk(body: Body, see: Camera): FigurePart {
     ],
   };
 }
+
+type Ball = readonly [left: number, up: number, front: number, radius: number];
+
+/** What hair has beside the ball of the head, in radii of it. */
+const CROWNS: Readonly<Record<Hair, readonly Ball[]>> = {
+  short: [],
+  bun: [[0, 1.05, -0.35, 0.42]],
+  tail: [
+    [0, 0.35, -1.1, 0.42],
+    [0, -0.25, -1.3, 0.34],
+  ],
+  plaits: [-1, 1].flatMap((side): Ball[] => [
+    [side * 1.02, -0.25, -0.15, 0.3],
+    [side * 1.1, -0.75, -0.1, 0.25],
+  ]),
+  curls: [
+    [0.75, 0.6, -0.2, 0.48],
+    [-0.75, 0.6, -0.2, 0.48],
+    [0, 0.98, -0.2, 0.48],
+    [0.95, 0.05, -0.2, 0.48],
+    [-0.95, 0.05, -0.2, 0.48],
+  ],
+  scarf: [[0, -0.62, -0.35, 0.62]],
+};
 
 /** The head is a ball of hair with a face set into its front. */
 function head(body: Body, see: Camera, hair: Hair, small: boolean): FigurePart {
@@ -109,27 +124,7 @@ function head(body: Body, see: Camera, hair: Hair, small: boolean): FigurePart {
   const facing = see(add(body.head, front)).depth - see(body.head).depth;
   const seen = (l: number, u: number, f: number) =>
     see(at(l, u, f)).depth > see(body.head).depth - 0.01;
-  const crown: readonly Shape[] =
-    hair === 'bun'
-      ? [ball(0, 1.05, -0.35, 0.42, 'hair')]
-      : hair === 'tail'
-        ? [ball(0, 0.35, -1.1, 0.42, 'hair'), ball(0, -0.25, -1.3, 0.34, 'hair')]
-        : hair === 'plaits'
-          ? [-1, 1].flatMap((s) => [
-              ball(s * 1.02, -0.25, -0.15, 0.3, 'hair'),
-              ball(s * 1.1, -0.75, -0.1, 0.25, 'hair'),
-            ])
-          : hair === 'curls'
-            ? [
-                [0.75, 0.6],
-                [-0.75, 0.6],
-                [0, 0.98],
-                [0.95, 0.05],
-                [-0.95, 0.05],
-              ].map(([l, u]) => ball(l!, u!, -0.2, 0.48, 'hair'))
-            : hair === 'scarf'
-              ? [ball(0, -0.62, -0.35, 0.62, 'hair')]
-              : [];
+  const crown = CROWNS[hair].map(([l, u, f, r]) => ball(l, u, f, r, 'hair'));
   const face: Shape[] = [];
   if (facing > -0.55) {
     const middle = flat(see(at(0, -0.16, 0.3)));

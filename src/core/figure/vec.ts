@@ -22,7 +22,8 @@ export function unit(a: Vec, otherwise: Vec = [0, 1, 0]): Vec {
   return length < 1e-9 ? otherwise : times(a, 1 / length);
 }
 
-const RADIANS = Math.PI / 180;
+/** A degree, in radians. */
+export const RADIANS = Math.PI / 180;
 
 /** `a` turned about a unit axis by degrees, right-handed (Rodrigues' rotation formula). */
 export function turned(a: Vec, axis: Vec, degrees: number): Vec {
@@ -36,13 +37,13 @@ export const angleBetween = (a: Vec, b: Vec): number =>
 
 /**
  * From `a` to `b` round the shorter way, their lengths changing evenly; `t` from 0 to 1. Opposite
- * directions go round by `over`.
+ * directions go round by the front.
  */
-export function swung(a: Vec, b: Vec, t: number, over: Vec = [0, 0, 1]): Vec {
+export function swung(a: Vec, b: Vec, t: number): Vec {
   const angle = angleBetween(a, b);
   const far = size(a) * (1 - t) + size(b) * t;
   if (angle < 0.5) return times(unit(mix(a, b, t), unit(a)), far);
-  const axis = angle > 179 ? unit(cross(a, over), [1, 0, 0]) : unit(cross(a, b));
+  const axis = angle > 179 ? unit(cross(a, [0, 0, 1]), [1, 0, 0]) : unit(cross(a, b));
   return times(turned(unit(a), axis, angle * t), far);
 }
 
