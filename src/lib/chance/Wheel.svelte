@@ -66,7 +66,13 @@
         <image
           class="picture"
           href={pictureUrl(
-            screenPicture(move, 1, size * pixels * 0.5, 1, preferences.current.look, shownMode()),
+            screenPicture(move, {
+              poses: 1,
+              sizePx: (size * pixels) / 2,
+              aspect: 1,
+              look: preferences.current.look,
+              mode: shownMode(),
+            }),
           )}
           x={cos * 0.68 - size / 2}
           y={sin * 0.68 - size / 2}

@@ -1,8 +1,8 @@
 <!-- What a choice of look looks like: one child of it, or three of all. -->
 <script lang="ts">
-  import { builtInFigure, lookFor, LOOKS, pictureOfFigure, type LookChoice } from '$core';
+  import { builtInFigure, LOOKS, pictureOfFigure, type LookChoice } from '$core';
   import PictureSvg from '$lib/pictures/PictureSvg.svelte';
-  import { screenPaints, shownMode } from '$lib/pictures/screen-paints';
+  import { onScreen, shownMode } from '$lib/pictures/screen-paints';
 
   const { choice, size }: { choice: LookChoice; size: number } = $props();
 
@@ -11,11 +11,10 @@
   const figure = builtInFigure(HELLO)!;
   const shown = $derived(choice === 'mixed' ? LOOKS.slice(0, SOME).map(({ id }) => id) : [choice]);
   const pictures = $derived(
-    shown.map((id) =>
-      pictureOfFigure(figure, 1, screenPaints(id, HELLO, shownMode()), {
-        build: lookFor(id, HELLO).build,
-      }),
-    ),
+    shown.map((id) => {
+      const { build, paints } = onScreen(id, HELLO, shownMode());
+      return pictureOfFigure(figure, 1, paints, { build });
+    }),
   );
 </script>
 

@@ -15,14 +15,13 @@
 
   const high = $derived(size === 'all' ? 200 : size);
   const picture = $derived(
-    screenPicture(
-      move,
+    screenPicture(move, {
       poses,
-      high,
-      size === 'all' ? 1 : undefined,
-      preferences.current.look,
-      shownMode(),
-    ),
+      sizePx: high,
+      aspect: size === 'all' ? 1 : undefined,
+      look: preferences.current.look,
+      mode: shownMode(),
+    }),
   );
   // One element for the page to lay out, however many strokes: a script has hundreds of moves.
   const source = $derived(pictureUrl(picture));

@@ -4,7 +4,6 @@
     cameraOf,
     handleAt,
     HANDLES,
-    lookFor,
     momentOfKey,
     moveHandle,
     partsOf,
@@ -14,7 +13,8 @@
     type Pose,
   } from '$core';
   import PictureStrokes from '$lib/pictures/PictureStrokes.svelte';
-  import { screenPaints, shownMode } from '$lib/pictures/screen-paints';
+  import { onScreen, shownMode } from '$lib/pictures/screen-paints';
+  import { arrowOf, pointIn } from '$lib/ui/svg-handle';
   import { preferences } from '$lib/store/preferences.svelte';
 
   type Props = {
@@ -31,14 +31,10 @@
   const SCALE = 100;
   const STEP = 0.02;
 
-  const choice = $derived(preferences.current.look);
   const moment = $derived(momentOfKey(figure, index));
+  const { build, paints } = $derived(onScreen(preferences.current.look, moveId, shownMode()));
   const strokes = $derived(
-    strokesOfParts(
-      partsOf(moment, { build: lookFor(choice, moveId).build }),
-      screenPaints(choice, moveId, shownMode()),
-      { scale: SCALE, x: 0, y: 0 },
-    ),
+    strokesOfParts(partsOf(moment, { build }), paints, { scale: SCALE, x: 0, y: 0 }),
   );
   const handles = $derived.by(() => {
     const see = cameraOf(figure.view);
@@ -50,14 +46,9 @@
 
   let drawing: SVGSVGElement | undefined = $state();
   let held = $state<Handle | null>(null);
+  /** Where the pointer was, in units of the drawing. */
   let last = { x: 0, y: 0 };
 
-  function at({ clientX, clientY }: PointerEvent) {
-    const matrix = drawing?.getScreenCTM();
-    if (!matrix) return null;
-    const { x, y } = new DOMPoint(clientX, clientY).matrixTransform(matrix.inverse());
-    return { x: x / SCALE, y: y / SCALE };
-  }
   function move(handle: Handle, dx: number, dy: number) {
     const before = figure.keys[index]!.pose;
     const pose = moveHandle(figure, before, handle, dx, dy);
@@ -66,13 +57,13 @@
   function take(event: PointerEvent & { currentTarget: SVGElement }, handle: Handle) {
     event.currentTarget.setPointerCapture(event.pointerId);
     held = handle;
-    last = at(event) ?? last;
+    last = pointIn(drawing, event) ?? last;
   }
   function drag(event: PointerEvent, handle: Handle) {
     if (held !== handle) return;
-    const now = at(event);
+    const now = pointIn(drawing, event);
     if (!now) return;
-    move(handle, now.x - last.x, now.y - last.y);
+    move(handle, (now.x - last.x) / SCALE, (now.y - last.y) / SCALE);
     last = now;
   }
   function drop() {
@@ -80,15 +71,10 @@
     onleave();
   }
   function nudge(event: KeyboardEvent, handle: Handle) {
-    const by = {
-      ArrowLeft: [-STEP, 0],
-      ArrowRight: [STEP, 0],
-      ArrowUp: [0, -STEP],
-      ArrowDown: [0, STEP],
-    }[event.key];
-    if (!by) return;
+    const arrow = arrowOf(event.key);
+    if (!arrow) return;
     event.preventDefault();
-    move(handle, by[0]!, by[1]!);
+    move(handle, arrow[0] * STEP, arrow[1] * STEP);
   }
 </script>
 

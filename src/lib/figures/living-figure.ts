@@ -1,16 +1,15 @@
 import {
   boundsOf,
   figureOfMove,
-  lookFor,
+  HEIGHT_METRES,
   momentAt,
   partsOf,
   phaseAt,
   type Figure,
   type LookChoice,
   type Move,
-  type Paints,
 } from '$core';
-import { screenPaints, shownMode } from '$lib/pictures/screen-paints';
+import { onScreen, shownMode } from '$lib/pictures/screen-paints';
 import { everyFrame } from './every-frame';
 import { drawParts, drawWay } from './figure-canvas';
 
@@ -27,9 +26,6 @@ export type Living = Readonly<{
   elapsed: number | null;
 }>;
 
-/** About how tall a five-year-old is, to turn metres into heights; from memory. */
-const HEIGHT_METRES = 1.1;
-
 const bounds = new WeakMap<Figure, ReturnType<typeof boundsOf>>();
 function boundsKept(figure: Figure) {
   const kept = bounds.get(figure) ?? boundsOf(figure);
@@ -44,8 +40,8 @@ function boundsKept(figure: Figure) {
 export const living = (show: () => Living) => (canvas: HTMLCanvasElement) => {
   const surface = canvas.getContext('2d');
   if (!surface) return;
-  let paints: Paints | null = null;
-  let painted = '';
+  let child = onScreen('mixed', '', 'light');
+  let dressedAs = '';
   let beganMs: number | null = null;
   let drawn: readonly unknown[] = [];
 
@@ -63,9 +59,9 @@ export const living = (show: () => Living) => (canvas: HTMLCanvasElement) => {
     }
     const mode = shownMode();
     const now = `${mode} ${look} ${move.id}`;
-    if (!paints || painted !== now) {
-      paints = screenPaints(look, move.id, mode);
-      painted = now;
+    if (dressedAs !== now) {
+      child = onScreen(look, move.id, mode);
+      dressedAs = now;
     }
     beganMs ??= nowMs;
     const seconds = elapsed ?? (nowMs - beganMs) / 1000;
@@ -90,11 +86,10 @@ export const living = (show: () => Living) => (canvas: HTMLCanvasElement) => {
     if (figure.travels !== 'none' && figure.view !== 'front' && move.metresPerRep > 0 && !held) {
       const way = figure.travels === 'backward' ? -1 : 1;
       const gone = ((seconds / secondsPerRep) * move.metresPerRep * way) / HEIGHT_METRES;
-      drawWay(surface, flip ? -gone : gone, width, place, paints.mark);
+      drawWay(surface, flip ? -gone : gone, width, place, child.paints.mark);
     }
     const moment = momentAt(figure, phaseAt(figure, seconds, secondsPerRep, held));
-    const { build } = lookFor(look, move.id);
-    drawParts(surface, partsOf(moment, { flip, build }), paints, place);
+    drawParts(surface, partsOf(moment, { flip, build: child.build }), child.paints, place);
   };
 
   let stop: (() => void) | null = null;

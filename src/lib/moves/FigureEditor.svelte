@@ -5,6 +5,7 @@
     BUILT_IN,
     builtInFigure,
     figureOfMove,
+    HEIGHT_METRES,
     keptInRange,
     MOST_POSES,
     FEWEST_POSES,
@@ -51,8 +52,7 @@
     ['twist', 'and twisted', '° to its left', 50],
     ['turn', ', it is turned', '° to its left', 180],
   ] as const;
-  /** About how tall a five-year-old is, in centimetres; from memory. */
-  const HEIGHT_CM = 110;
+  const HEIGHT_CM = HEIGHT_METRES * 100;
 
   const setFigure = (figure: Move['figure'], key: string | null = null) =>
     draft.change({ figure }, key);

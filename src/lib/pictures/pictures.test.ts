@@ -3,29 +3,37 @@ import { describe, expect, it } from 'vitest';
 import { ICON_WORDS, pictureUrl, printedPictures, screenPicture, storyPicture } from './pictures';
 
 const squat = BUILT_IN.get('squat')!;
+const ASK = { sizePx: 64 };
 const like = (figure: Move['figure']): Move => ({ ...newOwnMove(() => 'own_1'), figure });
 
 describe('what a move looks like', () => {
   it('is the same picture again for the same move, look and page', () => {
-    const one = screenPicture(squat, 2, 64, undefined, 'mixed', 'light');
-    expect(screenPicture(squat, 2, 64, undefined, 'mixed', 'light')).toBe(one);
-    expect(screenPicture(squat, 1, 64, undefined, 'mixed', 'light')).not.toEqual(one);
-    expect(screenPicture(squat, 2, 64, undefined, 'mixed', 'dark')).not.toEqual(one);
+    const one = screenPicture(squat, { ...ASK, poses: 2, look: 'mixed', mode: 'light' });
+    expect(screenPicture(squat, { ...ASK, poses: 2, look: 'mixed', mode: 'light' })).toBe(one);
+    expect(screenPicture(squat, { ...ASK, poses: 1, look: 'mixed', mode: 'light' })).not.toEqual(
+      one,
+    );
+    expect(screenPicture(squat, { ...ASK, poses: 2, look: 'mixed', mode: 'dark' })).not.toEqual(
+      one,
+    );
   });
 
   it('a move of one’s own is drawn as it says, and anew each time', () => {
     const frog = like({ kind: 'like', move: 'frog-jump' });
-    const asFrog = screenPicture(frog, 1, 64, undefined, 'reed', 'light');
-    const real = screenPicture(BUILT_IN.get('frog-jump')!, 1, 64, undefined, 'reed', 'light');
+    const asFrog = screenPicture(frog, { ...ASK, poses: 1, look: 'reed', mode: 'light' });
+    const real = screenPicture(BUILT_IN.get('frog-jump')!, {
+      ...ASK,
+      poses: 1,
+      look: 'reed',
+      mode: 'light',
+    });
     expect(asFrog).toEqual(real);
-    const asKite = screenPicture(
-      like({ kind: 'icon', word: 'kite' }),
-      1,
-      64,
-      undefined,
-      'reed',
-      'light',
-    );
+    const asKite = screenPicture(like({ kind: 'icon', word: 'kite' }), {
+      ...ASK,
+      poses: 1,
+      look: 'reed',
+      mode: 'light',
+    });
     expect(asKite.strokes.map(([element]) => element)).toEqual(
       storyPicture('kite')!.strokes.map(([element]) => element),
     );

@@ -58,7 +58,7 @@ import Turtle from 'lucide/dist/esm/icons/turtle.mjs';
 import Waves from 'lucide/dist/esm/icons/waves-horizontal.mjs';
 import Wheat from 'lucide/dist/esm/icons/wheat.mjs';
 import Wind from 'lucide/dist/esm/icons/wind.mjs';
-import { screenPaints, type Mode } from './screen-paints';
+import { onScreen, type Mode } from './screen-paints';
 
 /** What a picture word of a story looks like. */
 const BY_WORD: Readonly<Record<string, readonly Stroke[]>> = {
@@ -138,47 +138,62 @@ const UNKNOWN = icon(Star);
 const iconOf = ({ figure }: Pick<Move, 'figure'>): Picture =>
   (figure?.kind === 'icon' && storyPicture(figure.word)) || UNKNOWN;
 
-/** Pictures of moves for print, all children alike or each move with its own. */
-export const printedPictures =
-  (choice: LookChoice): PictureOf =>
-  (move, { poses, ink, aspect }) => {
+/** `make` once for each key; the same answer from then on. */
+function remembered(): (key: string, make: () => Picture) => Picture {
+  const kept = new Map<string, Picture>();
+  return (key, make) => {
+    const picture = kept.get(key) ?? make();
+    kept.set(key, picture);
+    return picture;
+  };
+}
+
+/**
+ * Pictures of moves for print, all children alike or each move with its own. Each is drawn once: the
+ * cards of a suit have one between them.
+ */
+export function printedPictures(choice: LookChoice): PictureOf {
+  const remember = remembered();
+  return (move, { poses, ink, aspect }) => {
     const figure = figureOfMove(move);
     if (!figure) return iconOf(move);
-    const look = lookFor(choice, move.id);
-    const paints = ink === 'colour' ? paintsOf(look) : LINE_PAINTS;
-    return pictureOfFigure(figure, poses, paints, { build: look.build, aspect });
+    return remember([move.id, poses, ink, aspect].join(' '), () => {
+      const look = lookFor(choice, move.id);
+      const paints = ink === 'colour' ? paintsOf(look) : LINE_PAINTS;
+      return pictureOfFigure(figure, poses, paints, { build: look.build, aspect });
+    });
   };
+}
 
 /** Smaller than this, a face is specks. Pixels. */
 const SMALL_PX = 44;
 
-const kept = new Map<string, Picture>();
+const onThePage = remembered();
+
+/** How a picture is wanted on the page; `aspect` is that of its box, where it has one. */
+export type ScreenAsk = Readonly<{
+  poses: number;
+  sizePx: number;
+  aspect?: number;
+  look: LookChoice;
+  mode: Mode;
+}>;
 
 /** A move on the page, in its most telling poses. */
 export function screenPicture(
   move: Move,
-  poses: number,
-  sizePx: number,
-  aspect: number | undefined,
-  choice: LookChoice,
-  mode: Mode,
+  { poses, sizePx, aspect, look, mode }: ScreenAsk,
 ): Picture {
   const figure = figureOfMove(move);
   if (!figure) return inColour(iconOf(move), mode);
   const small = sizePx < SMALL_PX;
-  const look = lookFor(choice, move.id);
-  const draw = () =>
-    pictureOfFigure(figure, poses, screenPaints(choice, move.id, mode), {
-      build: look.build,
-      small,
-      aspect,
-    });
+  const draw = () => {
+    const { build, paints } = onScreen(look, move.id, mode);
+    return pictureOfFigure(figure, poses, paints, { build, small, aspect });
+  };
   // A figure of one's own changes under the same id.
   if (move.figure !== null) return draw();
-  const key = [move.id, poses, small, aspect, look.id, mode].join(' ');
-  const picture = kept.get(key) ?? draw();
-  kept.set(key, picture);
-  return picture;
+  return onThePage([move.id, poses, small, aspect, look, mode].join(' '), draw);
 }
 
 const ICON_INK: Readonly<Record<Mode, string>> = { light: '#1f5a78', dark: '#8fc3d9' };

@@ -1,4 +1,4 @@
-import { lookFor, paintsOf, type LookChoice, type Paints } from '$core';
+import { lookFor, paintsOf, type Look, type LookChoice, type Paints } from '$core';
 import { createSubscriber } from 'svelte/reactivity';
 
 /** Outlines, marks and shadows of figures on a light and on a dark page. */
@@ -20,6 +20,12 @@ export function shownMode(): Mode {
   return document.documentElement.dataset['mode'] === 'dark' ? 'dark' : 'light';
 }
 
-/** What the child of a move is painted with on the page. */
-export const screenPaints = (choice: LookChoice, moveId: string, mode: Mode): Paints =>
-  paintsOf(lookFor(choice, moveId), SURFACES[mode]);
+/** The child of a move on the page: how it is built, and what it is painted with. */
+export function onScreen(
+  choice: LookChoice,
+  moveId: string,
+  mode: Mode,
+): Readonly<{ build: Look['build']; paints: Paints }> {
+  const look = lookFor(choice, moveId);
+  return { build: look.build, paints: paintsOf(look, SURFACES[mode]) };
+}

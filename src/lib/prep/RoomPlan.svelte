@@ -13,6 +13,7 @@
   import type { Draft } from '$lib/store/draft.svelte';
   import { preferences } from '$lib/store/preferences.svelte';
   import InlineLength from '$lib/ui/InlineLength.svelte';
+  import { arrowOf, pointIn } from '$lib/ui/svg-handle';
   import { sectorHue } from '$lib/chance/sector-look';
 
   const { draft }: { draft: Draft } = $props();
@@ -40,10 +41,8 @@
     draft.edit((now) => ({ ...now, setting: putMark(now.setting, one, to) }), `mark ${keyOf(one)}`);
 
   function at(event: PointerEvent): Spot | null {
-    const matrix = drawing?.getScreenCTM();
-    if (!drawing || !matrix) return null;
-    const { x, y } = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse());
-    return { xMetres: x, yMetres: -y };
+    const point = pointIn(drawing, event);
+    return point && { xMetres: point.x, yMetres: -point.y };
   }
   function drag(event: PointerEvent, one: PlanMark) {
     const to = dragged === keyOf(one) ? at(event) : null;
@@ -51,15 +50,14 @@
   }
   function nudge(event: KeyboardEvent, one: PlanMark) {
     const step = event.shiftKey ? 1 : 0.2;
-    const by = {
-      ArrowLeft: [-step, 0],
-      ArrowRight: [step, 0],
-      ArrowUp: [0, step],
-      ArrowDown: [0, -step],
-    }[event.key];
-    if (!by) return;
+    const arrow = arrowOf(event.key);
+    if (!arrow) return;
     event.preventDefault();
-    move(one, { xMetres: one.at.xMetres + by[0]!, yMetres: one.at.yMetres + by[1]! });
+    const [right, down] = arrow;
+    move(one, {
+      xMetres: one.at.xMetres + right * step,
+      yMetres: one.at.yMetres - down * step,
+    });
   }
   const setRoom = (change: Partial<Setting['room']>, key: string | null = null) =>
     draft.edit((now) => {

@@ -7,16 +7,16 @@
   import PictureSvg from '$lib/pictures/PictureSvg.svelte';
   import { fitText } from '$lib/ui/fit-text';
   import CountRing from './CountRing.svelte';
+  import type { CueFigure } from './cue-figure';
   import { cueWords, sideOf } from './cue-words';
-  import { figureTime } from './figure-time';
   import Pips from './Pips.svelte';
   import SideSign from './SideSign.svelte';
 
   type Props = {
     cue: Cue;
     move: Move | null;
-    /** Seconds a rep of it, with these children. */
-    tempo: number;
+    /** How the move is shown. */
+    figure: CueFigure;
     count: number | null;
     into: number;
     /** How full the ring round the count is, 0 to 1. */
@@ -38,7 +38,7 @@
   const {
     cue,
     move,
-    tempo,
+    figure,
     count,
     into,
     share,
@@ -89,14 +89,13 @@
   </div>
   <div class={['middle', count !== null && 'with-count', shown && 'with-figure', isLong && 'long']}>
     {#if shown}
-      {@const time = figureTime(cue, tempo)}
       <div class="figure">
         <LivingFigure
           move={shown}
-          held={doing?.unit === 'hold' && cue.kind !== 'show'}
-          flip={(side?.move ?? 'right') === 'left'}
-          secondsPerRep={time.secondsPerRep}
-          elapsed={() => (time.inStep ? into : null)}
+          held={figure.held}
+          flip={figure.flip}
+          secondsPerRep={figure.secondsPerRep}
+          elapsed={() => (figure.inStep ? into : null)}
         />
       </div>
     {/if}

@@ -4,7 +4,6 @@
     drawOf,
     moveBookOf,
     outcomeLabel,
-    secondsPerRep,
     turnAt,
     type AdaptationKind,
     type Beat,
@@ -24,6 +23,7 @@
   import { untrack } from 'svelte';
   import { CHANGE_WORDS } from './adapt-words';
   import ChangePanel from './ChangePanel.svelte';
+  import { figureOfCue } from './cue-figure';
   import CueScene from './CueScene.svelte';
   import DrawTyping from './DrawTyping.svelte';
   import { nextWords } from './cue-words';
@@ -132,7 +132,7 @@
     <CueScene
       {cue}
       {move}
-      tempo={move ? secondsPerRep(move, session.adventure.setting.ages, preferences.pace) : 1}
+      figure={figureOfCue(cue, move, session.adventure.setting, preferences.pace)}
       count={session.count}
       into={session.into}
       share={session.share}

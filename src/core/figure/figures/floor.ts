@@ -2,8 +2,6 @@ import type { FigureSketch } from '../figure-sketch';
 import type { PoseSketch } from '../pose-sketch';
 import { ARMS, LEGS, STANCES } from './stances';
 
-const BACK: PoseSketch = { ...STANCES.supine };
-const KNEES_UP: PoseSketch = { ...BACK, legs: [0.12, 0.02, 0.5], point: 0 };
 const SIDE = { view: 'side', anchor: 'hips' } as const;
 const onPlank = { view: 'side', anchor: 'hands' } as const;
 const tucked: PoseSketch = {
@@ -21,6 +19,17 @@ const crab: PoseSketch = {
   arms: [0.2, -1, -0.1],
   floor: true,
   elbows: 160,
+};
+
+const sideGate: PoseSketch = {
+  roll: -56,
+  tilt: 26,
+  legR: [-0.44, -0.3, -0.46],
+  legL: [0.44, -0.36, -0.46],
+  point: 1,
+  armR: [0.12, -1, 0.1],
+  floorR: true,
+  armL: [0.35, 0.92, 0],
 };
 
 export const FLOOR_FIGURES: Readonly<Record<string, FigureSketch>> = {
@@ -54,7 +63,7 @@ export const FLOOR_FIGURES: Readonly<Record<string, FigureSketch>> = {
     ...SIDE,
     anchor: 'feet',
     keys: [
-      { ...KNEES_UP, arms: [-0.2, -0.02, 0.5] },
+      { ...STANCES.kneesUp, arms: [-0.2, -0.02, 0.5] },
       { tip: -32, bend: 42, nod: 14, legs: [0.12, 0.0, 0.52], arms: [0.05, 0.02, 0.9] },
     ],
     best: 1,
@@ -63,7 +72,7 @@ export const FLOOR_FIGURES: Readonly<Record<string, FigureSketch>> = {
     ...SIDE,
     anchor: 'feet',
     keys: [
-      { ...KNEES_UP },
+      STANCES.kneesUp,
       { tip: -110, nod: 28, legs: [0.12, -0.44, 0.5], arms: [0.3, -0.1, 0.92], floor: true },
     ],
     best: 1,
@@ -158,7 +167,7 @@ export const FLOOR_FIGURES: Readonly<Record<string, FigureSketch>> = {
   },
   'leg-raise': {
     ...SIDE,
-    keys: [{ ...BACK }, { ...BACK, legR: [0.06, 0.97, 0.2], pointR: 0.3 }],
+    keys: [STANCES.supine, { ...STANCES.supine, legR: [0.06, 0.97, 0.2], pointR: 0.3 }],
     best: 1,
   },
   superman: {
@@ -230,28 +239,7 @@ export const FLOOR_FIGURES: Readonly<Record<string, FigureSketch>> = {
   'side-plank-knee': {
     view: 'front',
     anchor: 'hips',
-    keys: [
-      {
-        roll: -56,
-        tilt: 26,
-        legR: [-0.44, -0.3, -0.46],
-        legL: [0.44, -0.36, -0.46],
-        point: 1,
-        armR: [0.12, -1, 0.1],
-        floorR: true,
-        armL: [0.35, 0.92, 0],
-      },
-      {
-        roll: -58,
-        tilt: 26,
-        legR: [-0.44, -0.3, -0.46],
-        legL: [0.44, -0.36, -0.46],
-        point: 1,
-        armR: [0.12, -1, 0.1],
-        floorR: true,
-        armL: [0.3, 0.94, 0],
-      },
-    ],
+    keys: [sideGate, { ...sideGate, roll: -58, armL: [0.3, 0.94, 0] }],
     hold: 0,
   },
   'donkey-kick': {

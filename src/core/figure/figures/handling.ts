@@ -65,9 +65,7 @@ export const HANDLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
     anchor: 'hips',
     keys: [
       {
-        legL: [0.1, -0.6, 0.42],
-        legR: [0.06, -0.5, -0.5],
-        pointR: 1,
+        ...STANCES.halfKneel,
         tip: 34,
         bend: 20,
         nod: -30,
@@ -75,9 +73,7 @@ export const HANDLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
         when: 0,
       },
       {
-        legL: [0.1, -0.6, 0.42],
-        legR: [0.06, -0.5, -0.5],
-        pointR: 1,
+        ...STANCES.halfKneel,
         tip: 44,
         bend: 20,
         nod: -40,
@@ -85,9 +81,7 @@ export const HANDLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
         when: 0.3,
       },
       {
-        legL: [0.1, -0.6, 0.42],
-        legR: [0.06, -0.5, -0.5],
-        pointR: 1,
+        ...STANCES.halfKneel,
         tip: 40,
         bend: 16,
         nod: -40,
@@ -218,9 +212,7 @@ export const HANDLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
     anchor: 'hips',
     keys: [
       {
-        legL: [0.1, -0.6, 0.42],
-        legR: [0.06, -0.5, -0.5],
-        pointR: 1,
+        ...STANCES.halfKneel,
         tip: 42,
         bend: 24,
         nod: -36,
@@ -229,9 +221,7 @@ export const HANDLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
         when: 0,
       },
       {
-        legL: [0.1, -0.6, 0.42],
-        legR: [0.06, -0.5, -0.5],
-        pointR: 1,
+        ...STANCES.halfKneel,
         tip: 50,
         bend: 24,
         nod: -44,
@@ -240,9 +230,7 @@ export const HANDLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
         when: 0.35,
       },
       {
-        legL: [0.1, -0.6, 0.42],
-        legR: [0.06, -0.5, -0.5],
-        pointR: 1,
+        ...STANCES.halfKneel,
         tip: 46,
         bend: 20,
         nod: -44,

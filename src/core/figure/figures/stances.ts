@@ -58,6 +58,14 @@ export const STANCES = {
     floor: true,
   },
   supine: { tip: -90, legs: [0.08, 0.01, 1], arms: [0.35, -0.02, 0.9], point: -0.8, elbows: 60 },
+  /** On the back, feet near the seat. */
+  kneesUp: {
+    tip: -90,
+    legs: [0.12, 0.02, 0.5],
+    arms: [0.35, -0.02, 0.9],
+    point: 0,
+    elbows: 60,
+  },
   prone: { tip: 90, legs: [0.08, 0, -1], arms: [0.4, 0, 0.85], point: 1, nod: -25 },
   sit: { legs: LEGS.long, point: -0.8, arms: [0.2, -0.75, 0.3], bend: 4 },
   crossed: {
@@ -67,6 +75,8 @@ export const STANCES = {
     arms: [0.22, -0.72, 0.5],
     elbows: 15,
   },
+  /** Down on the right knee. */
+  halfKneel: { legL: [0.1, -0.6, 0.42], legR: [0.06, -0.5, -0.5], pointR: 1 },
   kneel: { legs: LEGS.onHeels, point: 1, knees: 8, arms: ARMS.lap },
   seated: { legs: LEGS.seat, arms: [0.1, -0.66, 0.45] },
 } satisfies Record<string, PoseSketch>;

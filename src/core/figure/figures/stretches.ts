@@ -141,7 +141,7 @@ export const STRETCH_FIGURES: Readonly<Record<string, FigureSketch>> = {
   ),
   'knees-to-chest': stretch(
     'side',
-    { ...STANCES.supine, legs: [0.12, 0.02, 0.5], point: 0 },
+    STANCES.kneesUp,
     {
       tip: -92,
       bend: 8,

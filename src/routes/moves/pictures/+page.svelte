@@ -21,10 +21,8 @@
   $effect(() => {
     void ownMoves.load();
   });
-  const lines = (move: Move) => {
-    const picture = printedPictures(preferences.current.look)(move, { poses: 2, ink: 'saving' });
-    return pictureUrl(picture);
-  };
+  const printed = $derived(printedPictures(preferences.current.look));
+  const lines = (move: Move) => pictureUrl(printed(move, { poses: 2, ink: 'saving' }));
 </script>
 
 <svelte:head><title>Pictures of all moves · Arrup</title></svelte:head>
