@@ -49,7 +49,7 @@
   const ANGLES = [
     ['tip', 'leans', '° forward', 180],
     ['bend', ', the back is bent', '° forward', 75],
-    ['twist', 'and twisted', '° to its left', 50],
+    ['twist', ' and twisted', '° to its left', 50],
     ['turn', ', it is turned', '° to its left', 180],
   ] as const;
   const HEIGHT_CM = HEIGHT_METRES * 100;
