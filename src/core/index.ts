@@ -1,34 +1,27 @@
 /** Everything of core that the interface and the server may use. */
-export { adventureSchema, CHAPTER_KINDS, USUAL_LIMITS } from './model/adventure';
-export type {
-  Adventure,
-  Chapter,
-  ChapterKind,
-  Defaults,
-  Limits,
-  Prop,
-  World,
-} from './model/adventure';
+export { adventureSchema, USUAL_LIMITS } from './document/adventure';
+export { CHAPTER_KINDS } from './model/chapter-kinds';
+export type { Adventure, Chapter, Limits, Prop } from './document/adventure';
+export type { ChapterKind } from './model/chapter-kinds';
+export type { Defaults } from './model/defaults';
+export type { World } from './model/world';
 export { AGE_BANDS, ageBandOf } from './model/ages';
-export { secondsPerRep } from './schedule/pace';
+export { secondsPerRep } from './cues/pace';
 export type { AgeBand, Ages } from './model/ages';
-export { BEAT_KINDS, drawSchema, NO_GUISE } from './model/beat';
-export type {
-  Action,
-  Beat,
-  BeatKind,
-  Circuit,
-  Draw,
-  Drink,
-  EchoLine,
-  Guise,
-  MoveBeat,
-  Showing,
-  Station,
-  Tell,
-} from './model/beat';
+export { BEAT_KINDS } from './beats';
+export { drawSchema } from './beats/draw';
+export { NO_GUISE } from './model/action';
+export type { Action, Guise, Station } from './model/action';
+export type { Beat, BeatKind } from './beats';
+export type { Circuit } from './beats/circuit';
+export type { Draw } from './beats/draw';
+export type { Drink } from './beats/drink';
+export type { EchoLine } from './beats/echo';
+export type { MoveBeat } from './beats/move';
+export type { Tell } from './beats/tell';
+export type { Showing } from './model/defaults';
+export { DEVICE_KINDS, DEVICES, deviceFile, deviceInWords } from './devices';
 export {
-  DEVICE_KINDS,
   DIE_SIDES,
   isSum,
   MOST_DRAWS,
@@ -37,7 +30,8 @@ export {
   REPEATS,
   RETURNS,
 } from './model/chance';
-export type { AmountRule, Device, DrawRules, Entry } from './model/chance';
+export type { AmountRule, DrawRules, Entry } from './model/chance';
+export type { Device, DeviceKind, DeviceOf } from './devices';
 export { doseTotal, DOSE_UNITS, isCounted, MAX_AMOUNT, MAX_SETS, plainDose } from './model/dose';
 export type { Dose, DoseSides, DoseUnit } from './model/dose';
 export {
@@ -51,19 +45,20 @@ export {
   setBeats,
   shiftBeat,
   shiftChapter,
-} from './model/edit';
-export { closeStep, record, redo, startHistory, undo } from './model/history';
-export type { History } from './model/history';
+} from './document/edit';
+export { closeStep, record, redo, startHistory, undo } from './document/history';
+export type { History } from './document/history';
 export { FAMILIES, moveSchema, POSTURES, REGIONS } from './model/move';
 export type { Effort, Family, Move, Posture, Region } from './model/move';
-export { movesOfBeat, partsOfBeat } from './model/beat-parts';
-export type { Part } from './model/beat-parts';
-export { copyAdventure, copyBeat, newAdventure } from './model/new-adventure';
-export type { NewId } from './model/new-adventure';
-export { beatsOf, hasBeats } from './model/beats-of';
-export { titleOf } from './model/title';
-export { entryOf } from './model/entry-of';
-export { parseAdventure } from './model/parse-adventure';
+export { movesOfBeat, partsOfBeat } from './beats';
+export type { Part } from './beats/beat-file';
+export { copyAdventure, newAdventure } from './document/new-adventure';
+export { copyBeat } from './beats';
+export type { NewId } from './model/new-id';
+export { beatsOf, drawsOf, hasBeats } from './document/beats-of';
+export { titleOf } from './document/title';
+export { entryOf } from './words/entry-of';
+export { parseAdventure } from './document/parse-adventure';
 export { PROBLEM_CODES, problem, problemOfIssue } from './model/problem';
 export type { Path, Problem, ProblemCode, Result } from './model/problem';
 export { BARE, childrenIn, DEFAULT_SETTING, FLOORS, settingSchema, WALLS } from './model/setting';
@@ -71,7 +66,7 @@ export type { Floor, RoomMark, Setting, Wall } from './model/setting';
 export { USUAL_PRESETS } from './model/setting-presets';
 export type { SettingPreset } from './model/setting-presets';
 export { MAX_LINE } from './model/text';
-export { CURRENT_VERSION } from './model/versions';
+export { CURRENT_VERSION } from './document/versions';
 
 export { CATALOGUE } from './moves/catalogue';
 export { ANY_MOVE, filterMoves } from './moves/filter-moves';
@@ -79,26 +74,27 @@ export type { MoveQuery } from './moves/filter-moves';
 export { BUILT_IN, calledIn, moveBookOf, moveIn } from './moves/move-book';
 export type { MoveBook } from './moves/move-book';
 export { insteadOf, lacksOf } from './moves/fits-setting';
-export { swapMove } from './moves/swap-move';
-export { carryMoves, newOwnMove } from './moves/own-moves';
-export { movesUsed } from './moves/needs';
+export { swapMove } from './document/swap-move';
+export { carryMoves } from './document/carry-moves';
+export { newOwnMove } from './moves/new-own-move';
+export { movesUsed } from './document/moves-used';
 
-export { figureOfMove } from './figure/figure-of-move';
-export { builtInFigure } from './figure/figures';
-export { FEWEST_POSES, figureSchema, MOST_POSES, VIEWS } from './figure/figure';
-export type { Figure, View } from './figure/figure';
-export { LOOK_CHOICES, lookFor, LOOKS } from './figure/looks';
-export type { Look, LookChoice } from './figure/looks';
-export { handleAt, HANDLES, keptInRange, moveHandle } from './figure/adjust-pose';
-export type { Handle } from './figure/adjust-pose';
-export { cameraOf } from './figure/camera';
-export { addPose, takePose, withPose } from './figure/edit-figure';
-export { HEIGHT_METRES } from './figure/proportions';
-export { momentAt, momentOfKey } from './figure/motion';
-export type { Pose } from './figure/pose';
-export type { Moment } from './figure/motion';
-export { phaseAt } from './figure/phase';
-export type { Picture, Stroke } from './figure/picture';
+export { figureOfMove } from './figure/catalogue/figure-of-move';
+export { builtInFigure } from './figure/catalogue';
+export { FEWEST_POSES, figureSchema, MOST_POSES, VIEWS } from './model/figure';
+export type { Figure, View } from './model/figure';
+export { LOOK_CHOICES, lookFor, LOOKS } from './figure/drawing/looks';
+export type { Look, LookChoice } from './figure/drawing/looks';
+export { handleAt, HANDLES, keptInRange, moveHandle } from './figure/editing/adjust-pose';
+export type { Handle } from './figure/editing/adjust-pose';
+export { cameraOf } from './figure/drawing/camera';
+export { addPose, takePose, withPose } from './figure/editing/edit-figure';
+export { HEIGHT_METRES } from './figure/body/proportions';
+export { momentAt, momentOfKey } from './figure/motion/motion';
+export type { Pose } from './model/pose';
+export type { Moment } from './figure/motion/motion';
+export { phaseAt } from './figure/motion/phase';
+export type { Picture, Stroke } from './figure/drawing/picture';
 export {
   boundsOf,
   boxOf,
@@ -111,10 +107,10 @@ export {
   pictureOfMoments,
   strokesOfParts,
   tellingKeys,
-} from './figure/draw-picture';
-export type { Paints, Place } from './figure/draw-picture';
-export { partsOf } from './figure/shapes';
-export type { FigurePart, Hair, Shape } from './figure/shape';
+} from './figure/drawing/paint-picture';
+export type { Paints, Place } from './figure/drawing/paint-picture';
+export { partsOf } from './figure/drawing/figure-parts';
+export type { FigurePart, Hair, Shape } from './figure/drawing/shape';
 
 export { INKS } from './print/inks';
 export type { Ink } from './print/inks';
@@ -125,30 +121,36 @@ export { pictureAsSvg } from './print/picture-svg';
 export type { Paper } from './print/paper';
 export type { PictureAsk, PictureOf, StoryPictureOf } from './print/pack-source';
 
-export { cautionsOf, DEFERRING_LINE } from './care/cautions';
-export type { Caution } from './care/cautions';
+export { cautionsOf, DEFERRING_LINE } from './prep/cautions';
+export type { Caution } from './prep/cautions';
 
 export { amountOf } from './chance/amount';
 export { chanceOfAtLeast, chanceToTakeOver, meanOf, oddsOf, quantileOf } from './chance/odds';
 export type { Distribution, Odds } from './chance/odds-shape';
 export { CAREFUL_RUNS } from './chance/odds-simulated';
-export { dealFaces, dieFor, newDraw, usualRules, withFaces } from './chance/new-draw';
-export { diceTotals, diceWays, potOf } from './chance/pot';
-export type { Outcome, Pot } from './chance/pot';
+export { dealFaces, dieFor } from './devices/die';
+export { newDraw } from './beats/draw';
+export { dealt } from './devices';
+export { usualRules } from './devices';
+export { diceTotals, diceWays } from './devices/die';
+export { potOf } from './chance/pot';
+export type { Outcome } from './devices/device-file';
+export type { Pot } from './chance/pot';
 export { seededRandom } from './chance/random';
 export type { Random } from './chance/random';
 export { counts, resolveBeat } from './chance/resolve';
-export type { ResolvedDraw, TypedOutcome } from './chance/resolve';
+export type { ResolvedDraw } from './model/resolved-draw';
+export type { TypedOutcome } from './chance/resolve';
 
 export { check, placeKey, RULE_IDS, setAside } from './findings/check';
 export type { Finding, RuleId } from './findings/check';
-export { isShort, kitInWords, kitListOf, pluralOf } from './kit/kit-list';
-export type { KitLine } from './kit/kit-list';
+export { isShort, kitInWords, kitListOf, pluralOf } from './prep/kit-list';
+export type { KitLine } from './prep/kit-list';
 export { fetchSums } from './room/fetch';
 export { crowdingOf, inRing } from './room/how-many';
 export type { Crowding } from './room/how-many';
-export { putMark, roomPlan } from './room/plan';
-export type { Lanes, PlanMark, RoomPlan } from './room/plan';
+export { putMark, roomPlan } from './prep/room-plan';
+export type { Lanes, PlanMark, RoomPlan } from './prep/room-plan';
 export { clearFloor, metresToPlaces, placesFor, putByHand } from './room/spots';
 export type { ClearFloor, Room, Spot } from './room/spots';
 
@@ -165,41 +167,42 @@ export { balanceOf, LIVELY_MINUTES_A_DAY } from './schedule/balance';
 export type { Balance } from './schedule/balance';
 export { oddsOfBeat } from './schedule/beat-odds';
 export type { OddsQuestion } from './schedule/beat-odds';
-export { startsBy } from './schedule/beat-starts';
-export { CUE_KINDS, cueEndSeconds, isCountedWork, isWork } from './schedule/cue';
-export type { Cue, CueKind, Doing, Side } from './schedule/cue';
-export { DEFAULT_PACE, paceSchema, WORDS_PER_MINUTE } from './schedule/pace';
-export type { Pace } from './schedule/pace';
-export { drawTerrain } from './schedule/terrain';
-export type { TerrainPoint } from './schedule/terrain';
-export { DRINK_SECONDS, QUESTION_WAIT_SECONDS } from './schedule/timing';
-export { secondsOnWay } from './schedule/beats/work';
-export { outcomeLabel } from './schedule/beats/draw';
+export { startsBy } from './cues/starts';
+export { CUE_KINDS, cueEndSeconds, isCountedWork, isWork } from './cues/cue';
+export type { Cue, CueKind, Doing, Side } from './cues/cue';
+export { DEFAULT_PACE, paceSchema, WORDS_PER_MINUTE } from './cues/pace';
+export type { Pace } from './cues/pace';
+export { drawTerrain } from './cues/terrain';
+export type { TerrainPoint } from './cues/terrain';
+export { DRINK_SECONDS, QUESTION_WAIT_SECONDS } from './cues/timing';
+export { secondsOnWay } from './cues/work';
+export { outcomeLabel } from './beats/draw';
 export { resolveDraws } from './schedule/resolve-draws';
 export type { Draws, TypedDraws } from './schedule/resolve-draws';
-export { NO_SUM } from './schedule/totals';
-export type { Sum, Totals } from './schedule/totals';
+export { NO_SUM } from './cues/totals';
+export type { Sum, Totals } from './cues/totals';
 export { unroll } from './schedule/unroll';
 export type { Schedule } from './schedule/unroll';
 
-export { beatFromReading } from './language/beat-from-reading';
-export { beatInWords, beatLabel } from './language/beat-label';
-export { capital } from './language/capital';
-export { amountInWords, deviceInWords, rulesInWords, stopInWords } from './language/draw-words';
-export { clockOf, lengthInWords } from './language/clock';
+export { beatInWords, beatLabel } from './beats';
+export { capital } from './words/capital';
+export { amountInWords, rulesInWords, stopInWords } from './language/draw-words';
+export { clockOf, lengthInWords } from './words/clock';
 export { proposeGuises } from './language/guises';
 export type { GuiseProposal } from './language/guises';
-export { firstSound, SOUND_WORDS } from './language/sounds';
-export type { SoundBook } from './language/sounds';
-export { fromUnit, inUnit, LENGTH_UNITS, lengthIn } from './language/lengths';
-export type { LengthUnit } from './language/lengths';
+export { firstSound, SOUND_WORDS } from './words/sounds';
+export type { SoundBook } from './words/sounds';
+export { fromUnit, inUnit, LENGTH_UNITS, lengthIn } from './words/lengths';
+export type { LengthUnit } from './words/lengths';
 export { doseInWords, unitWord } from './language/dose-words';
-export { castInWords, listInWords, readCast, readList } from './language/lists';
-export { makeMoveFinder, suggestMoves } from './language/move-finder';
-export type { MoveFinder } from './language/move-finder';
-export { doseForMove, readQuickLine, usualDose } from './language/quick-line';
-export type { LineHelp, QuickReading } from './language/quick-line';
-export { hasSoundOf, LETTER_SETS } from './language/letter-sounds';
+export { castInWords, listInWords, readCast, readList } from './words/lists';
+export { makeMoveFinder, suggestMoves } from './moves/move-finder';
+export type { MoveFinder } from './moves/move-finder';
+export { doseForMove, usualDose } from './moves/usual-dose';
+export { beatFromReading, readingInWords, readQuickLine } from './beats/quick-line';
+export type { LineTools } from './language/part-reader';
+export type { QuickReading } from './beats/quick-line';
+export { hasSoundOf, LETTER_SETS } from './words/letter-sounds';
 export { lettersOf, proposeForEntry, proposeStrip } from './language/letter-strip';
 export type { LetterIdea } from './language/letter-strip';
 export type { ReadAction } from './language/read-action';
@@ -215,8 +218,8 @@ export { LOCAL_TIME } from './formats/icalendar/local-time';
 export { parseBeatsCsv } from './formats/beats-csv/beats-csv';
 export { MAX_SCRIPT_CHARACTERS, parseScript } from './formats/script/script';
 export type { ReadScript, UnreadLine } from './formats/script/script';
-export { clockOrBlank, runSheetRows } from './formats/run-sheet/run-sheet';
-export type { RunSheetRow } from './formats/run-sheet/run-sheet';
+export { clockOrBlank, runSheetRows } from './print/run-sheet-rows';
+export type { RunSheetRow } from './print/run-sheet-rows';
 
 export { compareRun } from './log/compare-run';
 export type { BeatComparison, RunComparison } from './log/compare-run';

@@ -1,6 +1,6 @@
 import { BREATHER_SECONDS, inChunks, isCounted, type Dose } from '../model/dose';
 import type { SumRule } from '../model/chance';
-import { diceWays } from './pot';
+import { diceWays } from '../devices/die';
 import type { Random } from './random';
 
 /** `value x times + plus`, within floor and ceiling. */

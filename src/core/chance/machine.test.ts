@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import jstat from 'jstat';
 import { describe, expect, it } from 'vitest';
-import type { Draw } from '../model/beat';
+import type { Draw } from '../beats/draw';
 import type { DrawRules } from '../model/chance';
 import { doseOf, drawBeat } from '../testing/make';
 import { inChunks } from '../model/dose';
@@ -9,7 +9,8 @@ import { doseWith } from './amount';
 import { Drawing } from './machine';
 import { potOf } from './pot';
 import { seededRandom, seedFor } from './random';
-import { resolveBeat, type ResolvedDraw } from './resolve';
+import { resolveBeat } from './resolve';
+import { type ResolvedDraw } from '../model/resolved-draw';
 
 const standIn = doseOf('march', 4);
 const resolved = (beat: Draw, seed = 1) => resolveBeat(beat, seededRandom(seed));

@@ -1,15 +1,6 @@
+import type { Drawn } from '../model/resolved-draw';
 import type { Pot } from './pot';
 import type { Random } from './random';
-
-/** One draw that counts. */
-export type Drawn = Readonly<{
-  /** Index of the outcome in the pot, and of the entry that it means. */
-  outcome: number;
-  entry: number;
-  value: number | null;
-  /** The stand-in is done in place of the entry. */
-  standIn: boolean;
-}>;
 
 /** Runs of two up to this many that come twice over are a pattern. Our own judgement. */
 const LONGEST_PATTERN = 4;

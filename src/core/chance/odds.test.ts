@@ -1,14 +1,15 @@
 import fc from 'fast-check';
 import jstat from 'jstat';
 import { describe, expect, it } from 'vitest';
-import type { Draw } from '../model/beat';
+import type { Draw } from '../beats/draw';
 import type { DrawRules } from '../model/chance';
 import { doseOf, drawBeat } from '../testing/make';
 import { Drawing } from './machine';
 import { chanceOfAtLeast, chanceToTakeOver, meanOf, oddsOf } from './odds';
 import type { Odds } from './odds-shape';
 import { simulatedOdds } from './odds-simulated';
-import { diceWays, potOf, type Pot } from './pot';
+import { diceWays } from '../devices/die';
+import { potOf, type Pot } from './pot';
 import { seededRandom } from './random';
 import { allSeenAfter, allSeenBy } from './seen';
 

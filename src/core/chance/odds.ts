@@ -1,4 +1,4 @@
-import type { Draw } from '../model/beat';
+import type { DrawSetup } from './setup';
 import { isSum } from '../model/chance';
 import { doseTotal, isCounted, turnsPerSet } from '../model/dose';
 import type { Result } from '../model/problem';
@@ -9,7 +9,7 @@ import { potOdds } from './odds-pot';
 import { simulatedOdds } from './odds-simulated';
 import { potOf, type Pot } from './pot';
 import type { Random } from './random';
-import type { ResolvedDraw } from './resolve';
+import type { ResolvedDraw } from '../model/resolved-draw';
 
 /** Mean of a distribution. */
 export function meanOf(distribution: Distribution): number {
@@ -44,7 +44,7 @@ export function chanceToTakeOver({ counts, draws }: Odds): number {
 export type MeasureOf = (draw: ResolvedDraw) => Readonly<{ seconds: number; landings: number }>;
 const UNMEASURED: MeasureOf = () => ({ seconds: 1, landings: 0 });
 
-function inputOf(beat: Draw, pot: Pot, random: Random, measure: MeasureOf): OddsInput {
+function inputOf(beat: DrawSetup, pot: Pot, random: Random, measure: MeasureOf): OddsInput {
   const { amount, entries, rules } = beat;
   const { between } = rules;
   const betweenSeconds = between ? Math.round((between.leastSeconds + between.mostSeconds) / 2) : 0;
@@ -78,7 +78,7 @@ function inputOf(beat: Draw, pot: Pot, random: Random, measure: MeasureOf): Odds
  * between is taken at its mean. Textbook probability, e.g. Feller, vol. 1.
  */
 export function oddsOf(
-  beat: Draw,
+  beat: DrawSetup,
   random: Random,
   measure: MeasureOf = UNMEASURED,
   runs?: number,

@@ -1,19 +1,10 @@
-import type { Draw } from '../model/beat';
+import type { DrawSetup } from './setup';
 import { isSum } from '../model/chance';
 import { amountOf, rollDice } from './amount';
-import { Drawing, type Drawn } from './machine';
+import type { Drawn, ResolvedDraw } from '../model/resolved-draw';
+import { Drawing } from './machine';
 import { potOf } from './pot';
 import type { Random } from './random';
-
-/** A draw with everything that chance has a say in. */
-export type ResolvedDraw = Drawn &
-  Readonly<{
-    /** The number that the amount was made of (pips, rank, number die), and the amount. */
-    number: number | null;
-    amount: number | null;
-    /** Seconds of travelling before it; 0 for none. */
-    betweenSeconds: number;
-  }>;
 
 /** What was read off a real device: the outcome, the number of a number die, or both. */
 export type TypedOutcome = Readonly<{ outcome: number | null; number: number | null }>;
@@ -25,7 +16,7 @@ export type SecondsOf = (draw: ResolvedDraw) => number;
  * Seconds of travelling before a draw, the `nth` of `of` from 0: by chance within the range, or, where
  * it tightens, from the longest to the shortest with a fifth of the range to and fro.
  */
-export function betweenSecondsOf(beat: Draw, nth: number, random: Random): number {
+export function betweenSecondsOf(beat: DrawSetup, nth: number, random: Random): number {
   const { between, stop } = beat.rules;
   if (!between) return 0;
   const { leastSeconds, mostSeconds, tightens } = between;
@@ -48,7 +39,7 @@ export function betweenSecondsOf(beat: Draw, nth: number, random: Random): numbe
 
 /** The draw with the numbers that chance, or whoever typed them, gives it. */
 function complete(
-  beat: Draw,
+  beat: DrawSetup,
   drawn: Drawn,
   nth: number,
   typed: number | null,
@@ -67,7 +58,7 @@ function complete(
 
 /** One more draw; null when it is over. Its seconds are added to the drawing. */
 export function drawNext(
-  beat: Draw,
+  beat: DrawSetup,
   drawing: Drawing,
   random: Random,
   secondsOf: SecondsOf,
@@ -89,7 +80,7 @@ export function drawNext(
  * n-th draw, and one that does not count by the rules is passed over.
  */
 export function resolveBeat(
-  beat: Draw,
+  beat: DrawSetup,
   random: Random,
   secondsOf: SecondsOf = () => 0,
   typed: readonly (TypedOutcome | null)[] = [],
@@ -109,7 +100,7 @@ export function resolveBeat(
 }
 
 /** Whether an outcome would count as the draw after `before`, or has to be thrown again. */
-export function counts(beat: Draw, before: readonly ResolvedDraw[], outcome: number): boolean {
+export function counts(beat: DrawSetup, before: readonly ResolvedDraw[], outcome: number): boolean {
   const pot = potOf(beat);
   if (!pot.ok) return false;
   const drawing = new Drawing(pot.value);

@@ -1,9 +1,9 @@
 import { dictionary } from 'cmu-pronouncing-dictionary';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Adventure } from '../model/adventure';
-import { copyAdventure } from '../model/new-adventure';
-import { parseAdventure } from '../model/parse-adventure';
+import type { Adventure } from '../document/adventure';
+import { copyAdventure } from '../document/new-adventure';
+import { parseAdventure } from '../document/parse-adventure';
 import { unroll } from '../schedule/unroll';
 import { arbitraryAdventure } from '../testing/arbitrary';
 import { counted, FINDING_CASES, hold, told } from '../testing/finding-cases';

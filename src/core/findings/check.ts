@@ -1,5 +1,5 @@
-import type { SoundBook } from '../language/sounds';
-import type { Adventure } from '../model/adventure';
+import type { SoundBook } from '../words/sounds';
+import type { Adventure } from '../document/adventure';
 import type { Setting } from '../model/setting';
 import type { Schedule } from '../schedule/unroll';
 import { makeContext, type FindingContext } from './context';

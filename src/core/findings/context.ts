@@ -1,12 +1,12 @@
-import type { SoundBook } from '../language/sounds';
-import type { Adventure, Chapter } from '../model/adventure';
+import type { SoundBook } from '../words/sounds';
+import type { Adventure, Chapter } from '../document/adventure';
 import { ageBandOf, type AgeBand } from '../model/ages';
-import type { Action, Beat, Station } from '../model/beat';
-import { partsOfBeat } from '../model/beat-parts';
+import type { Action, Station } from '../model/action';
+import { type Beat, hasOwnDoses, partsOfBeat } from '../beats';
 import type { Move } from '../model/move';
 import type { Setting } from '../model/setting';
 import { moveBookOf, moveIn, type MoveBook } from '../moves/move-book';
-import { isWork, type Cue } from '../schedule/cue';
+import { isWork, type Cue } from '../cues/cue';
 import type { Schedule } from '../schedule/unroll';
 
 /** A move as it stands in the script. `action` is null for what has no dose of its own to judge. */
@@ -39,8 +39,7 @@ function partsOf(adventure: Adventure, book: MoveBook): UsedPart[] {
   return adventure.chapters.flatMap((chapter) =>
     chapter.beats.flatMap((beat) =>
       partsOfBeat(beat).map((part): UsedPart => {
-        const own = beat.kind === 'move' || (beat.kind === 'draw' && beat.amount.from === 'dose');
-        const action = own && 'dose' in part ? part : null;
+        const action = hasOwnDoses(beat) && 'dose' in part ? part : null;
         return { chapter, beat, part, action, move: moveIn(book, part.move) };
       }),
     ),

@@ -1,5 +1,5 @@
-import type { Adventure } from '../model/adventure';
-import type { NewId } from '../model/new-adventure';
+import type { Adventure } from '../document/adventure';
+import type { NewId } from '../model/new-id';
 
 /** Stop: a child may be hurt. Mend: it will not work as it stands. Think: worth a look. */
 export const SEVERITIES = ['stop', 'mend', 'think'] as const;

@@ -1,9 +1,12 @@
-import type { Adventure, ChapterKind } from '../model/adventure';
-import { NO_GUISE, type Action, type Beat, type Draw, type MoveBeat } from '../model/beat';
-import { changeParts } from '../model/beat-parts';
+import type { Adventure } from '../document/adventure';
+import type { ChapterKind } from '../model/chapter-kinds';
+import { NO_GUISE, type Action } from '../model/action';
+import { type Beat, changeParts } from '../beats';
+import { type Draw } from '../beats/draw';
+import { type MoveBeat } from '../beats/move';
 import { plainDose, type Dose } from '../model/dose';
-import { addBeats, changeBeat, findBeat } from '../model/edit';
-import type { NewId } from '../model/new-adventure';
+import { addBeats, changeBeat, findBeat } from '../document/edit';
+import type { NewId } from '../model/new-id';
 import type { Fix } from './finding';
 
 /* Edits that several rules mend with. */

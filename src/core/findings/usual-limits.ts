@@ -1,5 +1,5 @@
 import { ageBandOf, type Ages } from '../model/ages';
-import type { Limits } from '../model/adventure';
+import type { Limits } from '../document/adventure';
 import { SENTENCE_WORDS } from './rules/long-sentences';
 import { MOST_LANDINGS } from './rules/landings';
 import { LISTEN_SECONDS } from './rules/sitting-long';

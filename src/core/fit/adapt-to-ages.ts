@@ -1,8 +1,9 @@
-import type { Adventure } from '../model/adventure';
+import type { Adventure } from '../document/adventure';
 import { ageBandOf, type AgeBand, type Ages } from '../model/ages';
-import type { Beat } from '../model/beat';
+import { beatForAges } from '../beats';
+import type { ForAges } from '../beats/beat-file';
 import { moveBookOf, moveIn, type MoveBook } from '../moves/move-book';
-import { doseForAges, formForAge, inForm } from './forms';
+import { doseForAges, formed, formForAge } from '../moves/forms';
 
 /** Least and most seconds at a circuit's station. Common practice: timed work 20-45 s. */
 const WORK_SECONDS: Readonly<Record<AgeBand, readonly [number, number]>> = {
@@ -11,22 +12,16 @@ const WORK_SECONDS: Readonly<Record<AgeBand, readonly [number, number]>> = {
   '6-7': [30, 45],
 };
 
-function adaptBeat(beat: Beat, before: Ages, after: Ages, book: MoveBook): Beat {
-  if (beat.fit === 'stays') return beat;
-  const form = (id: string) => formForAge(moveIn(book, id), after.from, book);
-  if (beat.kind === 'move') {
-    const actions = beat.actions.map((action) =>
-      inForm(doseForAges(action, before, after, book), form(action.move), after, book),
-    );
-    return { ...beat, actions };
-  }
-  if (beat.kind === 'circuit') {
-    const [least, most] = WORK_SECONDS[ageBandOf(after)];
-    const workSeconds = Math.min(most, Math.max(least, beat.workSeconds));
-    const stations = beat.stations.map((one) => ({ ...one, move: form(one.move).id }));
-    return { ...beat, stations, workSeconds };
-  }
-  return beat;
+/** What changes in a beat between ages: doses keep their place in the range, moves their form. */
+function between(before: Ages, after: Ages, book: MoveBook): ForAges {
+  return {
+    part: (part) => {
+      const form = formForAge(moveIn(book, part.move), after.from, book);
+      const dosed = 'dose' in part ? { ...part, ...doseForAges(part, before, after, book) } : part;
+      return formed(dosed, form, after, book);
+    },
+    workSeconds: WORK_SECONDS[ageBandOf(after)],
+  };
 }
 
 /**
@@ -34,14 +29,13 @@ function adaptBeat(beat: Beat, before: Ages, after: Ages, book: MoveBook): Beat 
  * that the youngest can usually do. Beats that stay are left alone.
  */
 export function adaptToAges(adventure: Adventure, ages: Ages): Adventure {
-  const book = moveBookOf(adventure);
-  const before = adventure.setting.ages;
+  const change = between(adventure.setting.ages, ages, moveBookOf(adventure));
   return {
     ...adventure,
     setting: { ...adventure.setting, ages },
     chapters: adventure.chapters.map((chapter) => ({
       ...chapter,
-      beats: chapter.beats.map((beat) => adaptBeat(beat, before, ages, book)),
+      beats: chapter.beats.map((beat) => (beat.fit === 'stays' ? beat : beatForAges(beat, change))),
     })),
   };
 }

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Adventure } from '../model/adventure';
+import type { Adventure } from '../document/adventure';
 import { check } from '../findings/check';
-import { parseAdventure } from '../model/parse-adventure';
+import { parseAdventure } from '../document/parse-adventure';
 import { moveBookOf, moveIn } from '../moves/move-book';
-import { DEFAULT_PACE } from '../schedule/pace';
+import { DEFAULT_PACE } from '../cues/pace';
 import { unroll } from '../schedule/unroll';
 import { arbitraryAdventure } from '../testing/arbitrary';
 import { circuit, doseOf, moveBeat, withBeats } from '../testing/make';

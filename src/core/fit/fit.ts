@@ -1,8 +1,9 @@
-import type { Adventure, ChapterKind } from '../model/adventure';
-import type { Beat } from '../model/beat';
-import { changeBeat, removeBeat } from '../model/edit';
+import type { Adventure } from '../document/adventure';
+import type { ChapterKind } from '../model/chapter-kinds';
+import type { Beat } from '../beats';
+import { changeBeat, removeBeat } from '../document/edit';
 import type { Setting } from '../model/setting';
-import type { Pace } from '../schedule/pace';
+import type { Pace } from '../cues/pace';
 import { unroll } from '../schedule/unroll';
 import { adaptToAges } from './adapt-to-ages';
 import { fitChoices, measure, type FitChoice, type FitOption, type Measures } from './choices';

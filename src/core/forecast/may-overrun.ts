@@ -1,12 +1,12 @@
 import { seededRandom } from '../chance/random';
 import { resolveBeat } from '../chance/resolve';
-import type { Adventure } from '../model/adventure';
-import { drawsOf } from '../model/beats-of';
-import type { Draw } from '../model/beat';
+import type { Adventure } from '../document/adventure';
+import { drawsOf } from '../document/beats-of';
+import type { Draw } from '../beats/draw';
 import type { Setting } from '../model/setting';
 import type { MoveBook } from '../moves/move-book';
 import { measureDraws } from '../schedule/draw-cues';
-import { DEFAULT_PACE } from '../schedule/pace';
+import { DEFAULT_PACE } from '../cues/pace';
 import type { Schedule } from '../schedule/unroll';
 import { normalBelow } from './normal';
 import { SPAN, spansOf } from './spans';

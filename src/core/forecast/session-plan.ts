@@ -1,16 +1,16 @@
 import { Drawing } from '../chance/machine';
 import { potOf } from '../chance/pot';
 import type { Random } from '../chance/random';
-import { drawNext, type ResolvedDraw } from '../chance/resolve';
-import type { Beat, Draw } from '../model/beat';
-import { beatsOf } from '../model/beats-of';
+import { drawNext } from '../chance/resolve';
+import { type ResolvedDraw } from '../model/resolved-draw';
+import { type Beat, unrollBeat } from '../beats';
+import { type Draw, openDraws } from '../beats/draw';
+import { beatsOf } from '../document/beats-of';
 import { isSum } from '../model/chance';
-import { openDraws } from '../schedule/beats/draw';
-import { isWork, type Cue } from '../schedule/cue';
+import { isWork, type Cue } from '../cues/cue';
 import { drawCues, measureDraws, moveOfDraw, type DrawContext } from '../schedule/draw-cues';
 import { resolveDraws } from '../schedule/resolve-draws';
-import { afterWorkOn, Score, type Stance } from '../schedule/score';
-import { unrollBeat } from '../schedule/unroll';
+import { afterWorkOn, Score, type Stance } from '../cues/score';
 import { spansOf, type Spans } from './spans';
 
 /** Work on one move, in seconds and in what is counted. */
@@ -79,7 +79,7 @@ class PlanMaker {
     const known: (Stretch | undefined)[] = [];
     const make = (from: number): Stretch => {
       const score = new Score(
-        adventure,
+        adventure.defaults,
         setting,
         pace,
         book,
@@ -138,7 +138,7 @@ export function planSession(context: DrawContext): SessionPlan {
   const maker = new PlanMaker(context);
   const { adventure, setting, pace, book } = context;
   // The stance before anything has happened has the number 0.
-  maker.stance(new Score(adventure, setting, pace, book).stance);
+  maker.stance(new Score(adventure.defaults, setting, pace, book).stance);
   const steps: Step[] = [];
   let fixed: Beat[] = [];
   for (const beat of beatsOf(adventure)) {

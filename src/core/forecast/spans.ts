@@ -1,5 +1,5 @@
 import { isCounted } from '../model/dose';
-import type { Cue } from '../schedule/cue';
+import type { Cue } from '../cues/cue';
 
 /** The numbers that a stretch of cues comes to, by what may vary in them. */
 export const SPANS = [

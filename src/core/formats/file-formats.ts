@@ -1,4 +1,4 @@
-import type { Adventure } from '../model/adventure';
+import type { Adventure } from '../document/adventure';
 
 /** The files that an adventure can become, each by one name. */
 export const FILE_FORMATS = {

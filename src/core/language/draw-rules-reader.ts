@@ -1,13 +1,12 @@
 import {
   DIE_SIDES,
+  type DieSides,
   MOST_DRAWS,
   type AmountRule,
   type DrawRules,
   type SumRule,
 } from '../model/chance';
-import type { Showing } from '../model/beat';
-
-type DieSides = (typeof DIE_SIDES)[number];
+import type { Showing } from '../model/defaults';
 
 type Open<Thing> = { -readonly [Key in keyof Thing]?: Thing[Key] };
 

@@ -1,48 +1,11 @@
-import type { Draw } from '../model/beat';
-import type { AmountRule, Device } from '../model/chance';
-import { lengthInWords } from './clock';
-import { capital } from './capital';
+import type { AmountRule, DrawRules } from '../model/chance';
+import { lengthInWords } from '../words/clock';
 
-const NUMBERS = ['no', 'one', 'two', 'three', 'four'];
+type Ruled = Readonly<{ rules: DrawRules }>;
 const times = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
 
-function cardsInWords(device: Extract<Device, { kind: 'deck' }>, entries: Draw['entries']): string {
-  const { lowest, highest, copies, courts, jokers } = device;
-  const suits = entries.filter(({ cards }) => cards === 'suit').length;
-  const own = entries.some(({ cards }) => cards === 'courts');
-  return [
-    `Cards, ${times(suits, 'suit', 'suits')}, ${lowest} to ${highest}`,
-    ...(copies > 1 ? [`${NUMBERS[copies]!} of each`] : []),
-    ...(highest > 10 && !own && courts !== null ? [`court cards count ${courts}`] : []),
-    ...(jokers > 0 ? [times(jokers * copies, 'joker', 'jokers')] : []),
-  ].join(', ');
-}
-
-/** What is drawn from, in a few words: "Two dice", "Spinner of 5", "Letters L A M P". */
-export function deviceInWords({ device, entries }: Draw): string {
-  const n = entries.length;
-  switch (device.kind) {
-    case 'die': {
-      const sides = device.sides === 6 ? '' : ` of ${device.sides}`;
-      return device.dice === 1 ? `Die${sides}` : `${capital(NUMBERS[device.dice]!)} dice${sides}`;
-    }
-    case 'spinner':
-      return `Spinner of ${n}`;
-    case 'deck':
-      return cardsInWords(device, entries);
-    case 'letters':
-      return `Letters ${entries.map(({ label }) => label).join(' ')}`;
-    case 'calls':
-      return `Calls: ${entries.map(({ label }) => label).join(', ')}`;
-    case 'leader':
-      return `Leader’s choice of ${n}`;
-    case 'list':
-      return `List of ${n}`;
-  }
-}
-
 /** When drawing stops. */
-export function stopInWords({ rules }: Draw): string {
+export function stopInWords({ rules }: Ruled): string {
   const { stop } = rules;
   if (stop.after === 'draws') return times(stop.draws, 'draw', 'draws');
   if (stop.after === 'seconds') return `for ${lengthInWords(stop.seconds)}`;
@@ -50,7 +13,7 @@ export function stopInWords({ rules }: Draw): string {
 }
 
 /** The rules that matter, each in a few words. */
-export function rulesInWords({ rules }: Draw): readonly string[] {
+export function rulesInWords({ rules }: Ruled): readonly string[] {
   const { returns, onRepeat, mostOfOne, mostAhead, noPattern } = rules;
   const words: string[] = [];
   if (returns === 'out') words.push('what was drawn stays out');

@@ -1,10 +1,10 @@
 import { dictionary } from 'cmu-pronouncing-dictionary';
 import { describe, expect, it } from 'vitest';
-import type { World } from '../model/adventure';
+import type { World } from '../model/world';
 import { CATALOGUE } from '../moves/catalogue';
 import { moveBookOf, moveIn } from '../moves/move-book';
 import { proposeGuises } from './guises';
-import { firstSound, rhymes } from './sounds';
+import { firstSound, rhymes } from '../words/sounds';
 
 const book = moveBookOf({ moves: [] });
 const world: World = {

@@ -1,7 +1,7 @@
-import type { World } from '../model/adventure';
+import type { World } from '../model/world';
 import type { Move } from '../model/move';
-import { firstSound, rhymes, type SoundBook } from './sounds';
-import { capital } from './capital';
+import { firstSound, rhymes, type SoundBook } from '../words/sounds';
+import { capital } from '../words/capital';
 
 /** Why a name was thought of. */
 export const GUISE_REASONS = ['rhyme', 'same sound', 'story', 'picture'] as const;

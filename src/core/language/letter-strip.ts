@@ -1,11 +1,10 @@
 import type { Ages } from '../model/ages';
-import type { Draw } from '../model/beat';
 import type { Entry } from '../model/chance';
 import type { Move } from '../model/move';
 import type { Setting } from '../model/setting';
 import { moveIn, type MoveBook } from '../moves/move-book';
-import { hasSoundOf, isWrittenWith } from './letter-sounds';
-import type { SoundBook } from './sounds';
+import { hasSoundOf, isWrittenWith } from '../words/letter-sounds';
+import type { SoundBook } from '../words/sounds';
 
 /** A picture word for a letter, and the move that goes with it. */
 export type LetterIdea = Readonly<{
@@ -74,7 +73,7 @@ export function proposeForLetter(
 
 /** The same for a line of a strip, beside what its other letters have. */
 export function proposeForEntry(
-  strip: Pick<Draw, 'entries'>,
+  strip: Readonly<{ entries: readonly Entry[] }>,
   entry: Entry,
   moves: MoveBook,
   { ages, kit }: Pick<Setting, 'ages' | 'kit'>,

@@ -1,4 +1,4 @@
-import type { Guise } from '../model/beat';
+import type { Guise } from '../model/action';
 import type { Dose } from '../model/dose';
 import type { Move } from '../model/move';
 

@@ -1,8 +1,7 @@
 import { z } from 'zod';
 import type { DeepReadonly } from '../model/deep-readonly';
-import type { Adventure } from '../model/adventure';
-import type { Cue } from '../schedule/cue';
-import { CUE_KINDS } from '../schedule/cue';
+import type { Adventure } from '../document/adventure';
+import { type Cue, CUE_KINDS } from '../cues/cue';
 import { adaptationSchema } from '../stage/adaptation';
 import { savedLeadingSchema } from '../stage/saved-leading';
 

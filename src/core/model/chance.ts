@@ -8,7 +8,8 @@ export const MOST_ENTRIES = 60;
 export const MOST_DRAWS = 200;
 export const MOST_FOLLOWING = 6;
 
-const dieSides = z.union([
+export type DieSides = (typeof DIE_SIDES)[number];
+export const dieSidesSchema = z.union([
   z.literal(4),
   z.literal(6),
   z.literal(8),
@@ -16,40 +17,7 @@ const dieSides = z.union([
   z.literal(12),
   z.literal(20),
 ]);
-const dice = z.int().min(1).max(4);
-
-/**
- * What is drawn from. A die, or several whose sum counts; a spinner, whose sectors are as wide as
- * their entries' weights; a deck, whose suits are the entries and whose ranks run from `lowest` to
- * `highest` in so many `copies`; letters in a strip; calls; the leader's choice; a plain list.
- * Court cards (11 to 13) count `courts`, or their rank where that is null; each deck has `jokers`.
- */
-export const deviceSchema = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('die'), sides: dieSides, dice }),
-  z.strictObject({ kind: z.literal('spinner') }),
-  z.strictObject({
-    kind: z.literal('deck'),
-    lowest: z.int().min(1).max(13),
-    highest: z.int().min(1).max(13),
-    copies: z.int().min(1).max(4),
-    courts: z.int().min(1).max(20).nullable(),
-    jokers: z.int().min(0).max(4),
-  }),
-  z.strictObject({ kind: z.literal('letters') }),
-  z.strictObject({ kind: z.literal('calls') }),
-  z.strictObject({ kind: z.literal('leader') }),
-  z.strictObject({ kind: z.literal('list') }),
-]);
-export type Device = DeepReadonly<z.infer<typeof deviceSchema>>;
-export const DEVICE_KINDS = [
-  'die',
-  'spinner',
-  'deck',
-  'letters',
-  'calls',
-  'leader',
-  'list',
-] as const satisfies readonly Device['kind'][];
+export const diceSchema = z.int().min(1).max(4);
 
 /** What of a deck means an entry: the cards of its suit, all court cards, or the jokers. */
 export const CARDS = ['suit', 'courts', 'jokers'] as const;
@@ -89,7 +57,12 @@ const sum = {
 export const amountSchema = z.discriminatedUnion('from', [
   z.strictObject({ from: z.literal('dose') }),
   z.strictObject({ from: z.literal('outcome'), ...sum }),
-  z.strictObject({ from: z.literal('number die'), sides: dieSides, dice, ...sum }),
+  z.strictObject({
+    from: z.literal('number die'),
+    sides: dieSidesSchema,
+    dice: diceSchema,
+    ...sum,
+  }),
   z.strictObject({ from: z.literal('room') }),
 ]);
 export type AmountRule = DeepReadonly<z.infer<typeof amountSchema>>;

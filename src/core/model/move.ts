@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { DeepReadonly } from './deep-readonly';
-import { figureSchema } from '../figure/figure';
+import { figureSchema } from './figure';
 import { DOSE_UNITS } from './dose';
 
 export const FAMILIES = [

@@ -4,6 +4,8 @@ import { z } from 'zod';
 export const MAX_LINE = 2000;
 
 export const lineSchema = z.string().max(MAX_LINE);
+/** A name or a title. */
+export const shortTextSchema = z.string().max(120);
 export const slugSchema = z
   .string()
   .max(80)

@@ -1,5 +1,4 @@
-import type { Adventure } from '../model/adventure';
-import type { Station } from '../model/beat';
+import type { Station } from '../model/action';
 import type { Move } from '../model/move';
 import { CATALOGUE } from './catalogue';
 
@@ -9,7 +8,7 @@ export type MoveBook = ReadonlyMap<string, Move>;
 export const BUILT_IN: MoveBook = new Map(CATALOGUE.map((move) => [move.id, move]));
 
 /** The catalogue and the adventure's own moves; an own move with a known id takes its place. */
-export function moveBookOf(adventure: Pick<Adventure, 'moves'>): MoveBook {
+export function moveBookOf(adventure: Readonly<{ moves: readonly Move[] }>): MoveBook {
   if (adventure.moves.length === 0) return BUILT_IN;
   return new Map([...BUILT_IN, ...adventure.moves.map((move) => [move.id, move] as const)]);
 }

@@ -1,4 +1,4 @@
-import type { Picture } from '../figure/picture';
+import type { Picture } from '../figure/drawing/picture';
 import { CUT_INK, INK, SOFT_INK, tintOf } from './inks';
 import type { Sheet } from './sheet';
 

@@ -1,4 +1,4 @@
-import type { Picture } from '../figure/picture';
+import type { Picture } from '../figure/drawing/picture';
 
 /** Words in a line of print. */
 export type Run = Readonly<{ text: string; strong?: boolean; soft?: boolean }>;

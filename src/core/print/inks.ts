@@ -1,4 +1,4 @@
-import { entryOf } from '../model/entry-of';
+import { entryOf } from '../words/entry-of';
 
 /** In colour, or with as little ink as will do: outlines, no filled areas. */
 export const INKS = ['colour', 'saving'] as const;

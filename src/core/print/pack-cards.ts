@@ -1,7 +1,7 @@
-import { capital } from '../language/capital';
+import { capital } from '../words/capital';
 import { doseInWords } from '../language/dose-words';
 import type { Entry } from '../model/chance';
-import { partsOfBeat } from '../model/beat-parts';
+import { partsOfBeat } from '../beats';
 import { calledIn, moveBookOf, moveIn } from '../moves/move-book';
 import { CARD_PICTURE, LETTER_PICTURE, type Card } from './cards';
 import { drawsFrom, numbersOf, pictureIn, type Needs, type PackSource } from './pack-source';

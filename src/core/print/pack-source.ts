@@ -1,7 +1,8 @@
-import type { Picture } from '../figure/picture';
-import type { Adventure } from '../model/adventure';
-import { drawsOf } from '../model/beats-of';
-import type { Action, Draw } from '../model/beat';
+import type { Picture } from '../figure/drawing/picture';
+import type { Adventure } from '../document/adventure';
+import { drawsOf } from '../document/beats-of';
+import type { Action } from '../model/action';
+import type { Draw } from '../beats/draw';
 import type { Move } from '../model/move';
 import { moveIn, type MoveBook } from '../moves/move-book';
 import type { Schedule } from '../schedule/unroll';

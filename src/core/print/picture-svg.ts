@@ -1,4 +1,4 @@
-import type { Picture } from '../figure/picture';
+import type { Picture } from '../figure/drawing/picture';
 import { INK } from './inks';
 
 const escaped = (text: string) =>

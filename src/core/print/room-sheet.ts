@@ -1,4 +1,4 @@
-import type { RoomPlan } from '../room/plan';
+import type { RoomPlan } from '../prep/room-plan';
 import { INK, SOFT_INK, tintOf } from './inks';
 import type { Sheet } from './sheet';
 

@@ -1,4 +1,4 @@
-import type { Picture } from '../figure/picture';
+import type { Picture } from '../figure/drawing/picture';
 import { INK, type Ink } from './inks';
 import { PAPERS, type Box, type Paper } from './paper';
 import { strokesAsSvg } from './picture-svg';

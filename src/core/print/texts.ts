@@ -1,13 +1,13 @@
-import type { Picture } from '../figure/picture';
-import { cautionsOf, DEFERRING_LINE } from '../care/cautions';
-import { clockOrBlank, runSheetRows, type RunSheetRow } from '../formats/run-sheet/run-sheet';
-import { isShort, kitInWords, kitListOf } from '../kit/kit-list';
-import { capital } from '../language/capital';
-import { clockOf, lengthInWords } from '../language/clock';
-import type { Adventure, Chapter } from '../model/adventure';
-import { titleOf } from '../model/title';
+import type { Picture } from '../figure/drawing/picture';
+import { cautionsOf, DEFERRING_LINE } from '../prep/cautions';
+import { clockOrBlank, runSheetRows, type RunSheetRow } from './run-sheet-rows';
+import { isShort, kitInWords, kitListOf } from '../prep/kit-list';
+import { capital } from '../words/capital';
+import { clockOf, lengthInWords } from '../words/clock';
+import type { Adventure, Chapter } from '../document/adventure';
+import { titleOf } from '../document/title';
 import { childrenIn } from '../model/setting';
-import { movesUsed } from '../moves/needs';
+import { movesUsed } from '../document/moves-used';
 import type { Schedule } from '../schedule/unroll';
 import {
   heading,

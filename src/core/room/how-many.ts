@@ -1,5 +1,3 @@
-import type { Adventure } from '../model/adventure';
-import { drawsOf } from '../model/beats-of';
 import type { Move } from '../model/move';
 import { childrenIn, type Setting } from '../model/setting';
 import { clearFloor, FINISH_BEFORE_WALL_METRES } from './spots';
@@ -61,10 +59,4 @@ export function crowdingOf(
     const waves = fits === 0 ? 0 : Math.ceil(children / fits);
     return [{ space, moves: names, atOnce: fits, waves }];
   });
-}
-
-/** Called spots that want a mark on the floor: the most that one beat has. */
-export function spotsNeeded(adventure: Adventure): number {
-  const calls = drawsOf(adventure).filter(({ device }) => device.kind === 'calls');
-  return Math.max(0, ...calls.map(({ entries }) => entries.length));
 }

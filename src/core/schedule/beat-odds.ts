@@ -1,14 +1,15 @@
 import { oddsOf } from '../chance/odds';
 import type { Odds } from '../chance/odds-shape';
 import { seededRandom } from '../chance/random';
-import type { Adventure, Defaults } from '../model/adventure';
-import type { Draw } from '../model/beat';
+import type { Adventure } from '../document/adventure';
+import type { Defaults } from '../model/defaults';
+import type { Draw } from '../beats/draw';
 import type { Move } from '../model/move';
-import { newAdventure } from '../model/new-adventure';
+import { newAdventure } from '../document/new-adventure';
 import type { Result } from '../model/problem';
 import type { Setting } from '../model/setting';
 import { moveBookOf } from '../moves/move-book';
-import { DEFAULT_PACE, type Pace } from './pace';
+import { DEFAULT_PACE, type Pace } from '../cues/pace';
 import { measureDraws } from './draw-cues';
 
 /** What the odds of a beat are asked with. `moves`: the presenter's own that it uses. */

@@ -1,13 +1,12 @@
-import type { ResolvedDraw } from '../chance/resolve';
-import type { Adventure } from '../model/adventure';
-import type { Draw } from '../model/beat';
+import type { ResolvedDraw } from '../model/resolved-draw';
+import type { Adventure } from '../document/adventure';
+import { actionOf, addDraw, type Draw } from '../beats/draw';
 import type { Move } from '../model/move';
 import type { Setting } from '../model/setting';
 import { moveIn, type MoveBook } from '../moves/move-book';
-import { actionOf, addDraw } from './beats/draw';
-import type { Cue } from './cue';
-import type { Pace } from './pace';
-import { afterWorkOn, Score, type Stance } from './score';
+import type { Cue } from '../cues/cue';
+import type { Pace } from '../cues/pace';
+import { afterWorkOn, Score, type Stance } from '../cues/score';
 
 /** What the cues of a draw depend on but for the beat. */
 export type DrawContext = Readonly<{
@@ -30,7 +29,7 @@ export function drawCues(
   draw: ResolvedDraw,
   stance: Stance,
 ): readonly Cue[] {
-  const score = new Score(adventure, setting, pace, book);
+  const score = new Score(adventure.defaults, setting, pace, book);
   score.takeStance(stance);
   addDraw(score, beat, draw, { n: 1, of: 1 });
   return score.cues;

@@ -1,11 +1,12 @@
 import { seededRandom, seedFor } from '../chance/random';
-import { resolveBeat, type ResolvedDraw, type TypedOutcome } from '../chance/resolve';
-import type { Adventure } from '../model/adventure';
-import { drawsOf } from '../model/beats-of';
+import { resolveBeat, type TypedOutcome } from '../chance/resolve';
+import { type ResolvedDraw } from '../model/resolved-draw';
+import type { Adventure } from '../document/adventure';
+import { drawsOf } from '../document/beats-of';
 import type { Setting } from '../model/setting';
 import { moveBookOf } from '../moves/move-book';
 import { measureDraws } from './draw-cues';
-import type { Pace } from './pace';
+import type { Pace } from '../cues/pace';
 
 /** The draws of each draw beat, by its id. */
 export type Draws = ReadonlyMap<string, readonly ResolvedDraw[]>;

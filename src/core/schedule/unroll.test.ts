@@ -2,9 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { FACTORY, circuit, doseOf, moveBeat, withBeats } from '../testing/make';
 import { arbitraryAdventure } from '../testing/arbitrary';
-import type { Cue } from './cue';
-import { cueEndSeconds } from './cue';
-import { DEFAULT_PACE } from './pace';
+import { type Cue, cueEndSeconds } from '../cues/cue';
+import { DEFAULT_PACE } from '../cues/pace';
 import { unroll } from './unroll';
 
 const work = (cues: readonly Cue[]) => cues.filter((c) => c.kind === 'work' || c.kind === 'hold');

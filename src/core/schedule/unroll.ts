@@ -1,19 +1,12 @@
-import type { Adventure } from '../model/adventure';
-import type { Beat } from '../model/beat';
+import type { Adventure } from '../document/adventure';
+import { unrollBeat } from '../beats';
 import type { Setting } from '../model/setting';
 import { moveBookOf } from '../moves/move-book';
-import { unrollChain } from './beats/chain';
-import { unrollCircuit } from './beats/circuit';
-import { unrollDraw } from './beats/draw';
-import { unrollDrink } from './beats/drink';
-import { unrollMove } from './beats/move';
-import { unrollTell } from './beats/tell';
-import type { Cue } from './cue';
-import { DEFAULT_PACE, type Pace } from './pace';
+import type { Cue } from '../cues/cue';
+import { DEFAULT_PACE, type Pace } from '../cues/pace';
 import { resolveDraws, type Draws } from './resolve-draws';
-import { unrollEcho } from './beats/echo';
-import { Score } from './score';
-import { totalUp, type Totals } from './totals';
+import { Score } from '../cues/score';
+import { totalUp, type Totals } from '../cues/totals';
 
 /** The cues in order, end to end from 0, and what they add up to. */
 export type Schedule = Readonly<{
@@ -21,29 +14,6 @@ export type Schedule = Readonly<{
   totalSeconds: number;
   totals: Totals;
 }>;
-
-type Unrollers = {
-  [Kind in Beat['kind']]: (beat: Extract<Beat, { kind: Kind }>, score: Score) => void;
-};
-
-/** One line a beat kind. */
-const UNROLLERS: Unrollers = {
-  tell: unrollTell,
-  move: unrollMove,
-  circuit: unrollCircuit,
-  draw: unrollDraw,
-  chain: unrollChain,
-  echo: unrollEcho,
-  drink: unrollDrink,
-};
-
-/** Adds the cues of one beat. */
-export function unrollBeat<Kind extends Beat['kind']>(
-  beat: Extract<Beat, { kind: Kind }>,
-  score: Score,
-) {
-  (UNROLLERS[beat.kind as Kind] as Unrollers[Kind])(beat, score);
-}
 
 /**
  * The timed cues of an adventure, led in `setting` (its own by default) at `pace`, with these
@@ -57,10 +27,10 @@ export function unroll(
   draws: Draws = resolveDraws(adventure, setting, pace),
 ): Schedule {
   const book = moveBookOf(adventure);
-  const score = new Score(adventure, setting, pace, book, ({ id }) => draws.get(id) ?? []);
+  const score = new Score(adventure.defaults, setting, pace, book, ({ id }) => draws.get(id) ?? []);
   for (const chapter of adventure.chapters) {
     for (const beat of chapter.beats) {
-      score.enter(chapter, beat.id);
+      score.enter(chapter.id, beat.id);
       unrollBeat(beat, score);
     }
   }

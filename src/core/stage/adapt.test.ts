@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { cueEndSeconds, isWork } from '../schedule/cue';
-import { DEFAULT_PACE } from '../schedule/pace';
+import { cueEndSeconds, isWork } from '../cues/cue';
+import { DEFAULT_PACE } from '../cues/pace';
 import { resolveDraws } from '../schedule/resolve-draws';
 import { unroll } from '../schedule/unroll';
-import type { Adventure } from '../model/adventure';
+import type { Adventure } from '../document/adventure';
 import { arbitraryAdventure } from '../testing/arbitrary';
 import { doseOf, moveBeat, withBeats } from '../testing/make';
 import { adapt, adaptAll, type LedWay } from './adapt';

@@ -1,5 +1,5 @@
 import { isCounted } from '../model/dose';
-import { isWork, type Cue } from '../schedule/cue';
+import { isWork, type Cue } from '../cues/cue';
 
 /** Something that is called out while they work by the clock. */
 export type Call = 'halfway' | 'ten left';

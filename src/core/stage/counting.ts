@@ -1,4 +1,4 @@
-import { isCountedWork, type Cue } from '../schedule/cue';
+import { isCountedWork, type Cue } from '../cues/cue';
 import { callsOf } from './calls';
 
 /** Talking, showing and throwing take the time that they take. */

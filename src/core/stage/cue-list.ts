@@ -1,4 +1,4 @@
-import { cueEndSeconds, type Cue } from '../schedule/cue';
+import { cueEndSeconds, type Cue } from '../cues/cue';
 
 /** Cues laid end to end again from `from` on, in whole milliseconds. */
 export function retimed(cues: readonly Cue[], from: number): readonly Cue[] {

@@ -1,7 +1,8 @@
-import { diceTotals, potOf } from '../chance/pot';
-import type { Adventure } from '../model/adventure';
-import type { Draw } from '../model/beat';
-import type { Cue } from '../schedule/cue';
+import { diceTotals } from '../devices/die';
+import { potOf } from '../chance/pot';
+import type { Adventure } from '../document/adventure';
+import type { Draw } from '../beats/draw';
+import type { Cue } from '../cues/cue';
 
 /** A draw that is on the stage: its beat, and which it is, counted from 0. */
 export type DrawOnStage = Readonly<{ beat: Draw; nth: number }>;

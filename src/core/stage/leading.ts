@@ -1,4 +1,4 @@
-import { cueEndSeconds, isCountedWork, type Cue } from '../schedule/cue';
+import { cueEndSeconds, isCountedWork, type Cue } from '../cues/cue';
 
 /*
  * Leading a session: a pure machine that is told the time. The place on the schedule is kept as

@@ -1,4 +1,4 @@
-import type { Cue } from '../schedule/cue';
+import type { Cue } from '../cues/cue';
 
 /** A note of the little loop: when it begins and how high it is, in seconds and hertz. */
 export type Note = Readonly<{ atSeconds: number; hertz: number; seconds: number; level: number }>;

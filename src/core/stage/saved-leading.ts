@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { DeepReadonly } from '../model/deep-readonly';
-import type { Cue } from '../schedule/cue';
+import type { Cue } from '../cues/cue';
 import {
   COUNTS_MODES,
   elapsedSeconds,

@@ -1,6 +1,6 @@
-import type { Adventure } from '../model/adventure';
-import { drawsOf } from '../model/beats-of';
-import type { Cue, Nth } from '../schedule/cue';
+import type { Adventure } from '../document/adventure';
+import { drawsOf } from '../document/beats-of';
+import type { Cue, Nth } from '../cues/cue';
 
 /**
  * Whose turn it is to draw at a cue, by number in the circle: children draw one after another through

@@ -1,11 +1,14 @@
 /** Any adventure that the schema allows, of a size that tests can run through. */
 import fc from 'fast-check';
-import { CHAPTER_KINDS, type Adventure } from '../model/adventure';
-import { SHOWINGS, type Beat, type Draw, type Guise } from '../model/beat';
-import { changeParts } from '../model/beat-parts';
+import { CHAPTER_KINDS } from '../model/chapter-kinds';
+import { type Adventure } from '../document/adventure';
+import { SHOWINGS } from '../model/defaults';
+import { type Beat, changeParts } from '../beats';
+import { type Draw } from '../beats/draw';
+import { type Guise } from '../model/action';
 import { RETURNS } from '../model/chance';
 import { DOSE_SIDES, DOSE_UNITS, type Dose } from '../model/dose';
-import { newAdventure } from '../model/new-adventure';
+import { newAdventure } from '../document/new-adventure';
 import { CATALOGUE } from '../moves/catalogue';
 import { countingIds } from './make';
 

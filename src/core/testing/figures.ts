@@ -1,10 +1,10 @@
 /** Postures and figures for tests to run through. */
 import fc from 'fast-check';
-import { SIDES, type Body } from '../figure/body';
-import { builtInFigure, FIGURE_SKETCHES } from '../figure/figures';
-import { poseOf, type PoseSketch } from '../figure/pose-sketch';
-import { SIZES } from '../figure/proportions';
-import { apart } from '../figure/vec';
+import { SIDES, type Body } from '../figure/body/body';
+import { builtInFigure, FIGURE_SKETCHES } from '../figure/catalogue';
+import { poseOf, type PoseSketch } from '../figure/catalogue/pose-sketch';
+import { SIZES } from '../figure/body/proportions';
+import { apart } from '../figure/body/vec';
 
 export const part = fc.double({ min: -1, max: 1, noNaN: true });
 export const reach = fc.tuple(part, part, part);

@@ -1,7 +1,9 @@
 /** Small scripts on which each rule must speak, and on which it must not. */
 import type { RuleId } from '../findings/check';
-import { USUAL_LIMITS, type Adventure } from '../model/adventure';
-import { NO_GUISE, type Beat, type MoveBeat } from '../model/beat';
+import { USUAL_LIMITS, type Adventure } from '../document/adventure';
+import { NO_GUISE } from '../model/action';
+import { type Beat } from '../beats';
+import { type MoveBeat } from '../beats/move';
 import type { Dose } from '../model/dose';
 import type { Setting } from '../model/setting';
 import { unroll } from '../schedule/unroll';

@@ -1,18 +1,16 @@
 /** Small adventures for tests. */
-import type { Adventure } from '../model/adventure';
-import {
-  NO_GUISE,
-  type Action,
-  type Beat,
-  type Chain,
-  type Circuit,
-  type Draw,
-  type Echo,
-  type MoveBeat,
-} from '../model/beat';
+import type { Adventure } from '../document/adventure';
+import { NO_GUISE, type Action } from '../model/action';
+import { type Beat } from '../beats';
+import { type Chain } from '../beats/chain';
+import { type Circuit } from '../beats/circuit';
+import { type Draw } from '../beats/draw';
+import { type Echo } from '../beats/echo';
+import { type MoveBeat } from '../beats/move';
 import type { DrawRules } from '../model/chance';
 import { plainDose, type Dose } from '../model/dose';
-import { newAdventure, type NewId } from '../model/new-adventure';
+import { newAdventure } from '../document/new-adventure';
+import { type NewId } from '../model/new-id';
 import { DEFAULT_SETTING, type Setting } from '../model/setting';
 
 /** Ids that count up: deterministic. */

@@ -1,6 +1,5 @@
-import { oddsOfBeat, type Odds } from '$core';
+import { DEFAULT_SETTING, type Odds, oddsOfBeat } from '$core';
 import { describe, expect, it } from 'vitest';
-import { DEFAULT_SETTING } from '$core';
 import { doseOf, drawBeat } from '../../core/testing/make';
 import { chanceInWords, oddsInWords } from './odds-words';
 

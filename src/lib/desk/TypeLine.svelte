@@ -1,8 +1,7 @@
 <!-- Type what you would write on paper; it says what it understood; Enter puts it in. -->
 <script lang="ts">
-  import { readQuickLine, suggestMoves } from '$core';
+  import { readingInWords, readQuickLine, suggestMoves } from '$core';
   import type { Desk, InsertPlace } from './desk.svelte';
-  import { readingInWords } from './reading-words';
 
   type Props = {
     desk: Desk;
@@ -19,9 +18,7 @@
   const uid = $props.id();
   let text = $state('');
 
-  const reading = $derived(
-    readQuickLine(text, desk.finder, desk.adventure.setting.ages, desk.lineHelp),
-  );
+  const reading = $derived(readQuickLine(text, desk.lineTools));
   const said = $derived(readingInWords(reading));
 
   /** The words at the end of the line that may be the beginning of a move's name. */

@@ -5,6 +5,7 @@ import {
   carryMoves,
   changeBeat,
   check,
+  drawsOf,
   copyBeat,
   findBeat,
   makeMoveFinder,
@@ -26,7 +27,7 @@ import {
   type Finding,
   type GuiseProposal,
   type LetterIdea,
-  type LineHelp,
+  type LineTools,
   type Move,
   type MoveBook,
   type Pace,
@@ -105,10 +106,7 @@ export class Desk {
   /** The dictionary comes with the first letter strip; then the script is read again. */
   #hearLetters(): void {
     if (this.#sounds || this.#listening) return;
-    const strips = this.adventure.chapters.some(({ beats }) =>
-      beats.some((beat) => beat.kind === 'draw' && beat.device.kind === 'letters'),
-    );
-    if (!strips) return;
+    if (!drawsOf(this.adventure).some(({ device }) => device.kind === 'letters')) return;
     this.#listening = true;
     loadSoundBook().then(
       (book) => {
@@ -119,9 +117,10 @@ export class Desk {
     );
   }
 
-  /** What a typed line may go by besides its words. */
-  get lineHelp(): LineHelp {
-    return { kit: this.adventure.setting.kit, book: this.#sounds };
+  /** What a typed line is read with. */
+  get lineTools(): LineTools {
+    const { ages, kit } = this.adventure.setting;
+    return { finder: this.finder, ages, kit, book: this.#sounds };
   }
 
   /** Wanted before there is a strip: a line that asks for one is being typed. */
@@ -207,7 +206,11 @@ export class Desk {
       this.edit((now) => addChapter(now, chapter, after + 1));
       return { chapterId: chapter.id, index: 0 };
     }
-    const beat = beatFromReading(reading, this.adventure.defaults, newId, newSeed());
+    const beat = beatFromReading(reading, {
+      defaults: this.adventure.defaults,
+      newId,
+      seed: newSeed(),
+    });
     if (!beat) return null;
     this.edit((now) => addBeats(now, place.chapterId, place.index, [beat]));
     this.pointedId = beat.id;

@@ -1,6 +1,5 @@
-import { moveBookOf, unroll, type Adventure } from '$core';
+import { type Adventure, moveBookOf, parseArrupJson, unroll } from '$core';
 import { describe, expect, it } from 'vitest';
-import { parseArrupJson } from '$core';
 import text from '$lib/demo/late-letter.arrup.json?raw';
 import { cueWords, nextWords, sideWords } from './cue-words';
 

@@ -1,18 +1,19 @@
 import {
+  type Adventure,
   compareRun,
   DEFAULT_PACE,
-  resolveDraws,
-  runSchema,
-  unroll,
   type Draws,
   type LedWay,
+  parseArrupJson,
+  resolveDraws,
   type Run,
+  runSchema,
   type TypedDraws,
+  unroll,
   type Waits,
 } from '$core';
 import { drawBeat, withBeats } from '../../core/testing/make';
 import { describe, expect, it } from 'vitest';
-import { parseArrupJson, type Adventure } from '$core';
 import text from '$lib/demo/six-lamps.arrup.json?raw';
 import { StageSession } from './stage.svelte';
 

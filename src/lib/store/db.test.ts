@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import { openDB } from 'idb';
 import { describe, expect, it } from 'vitest';
 import { CURRENT_VERSION } from '$core';
-import version1 from '$core/model/migrations/samples/version-1.arrup.json';
+import version1 from '$core/document/migrations/samples/version-1.arrup.json';
 import { openArrup } from './db';
 
 /** The store as an older build has left it. */

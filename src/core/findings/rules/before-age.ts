@@ -1,4 +1,4 @@
-import { usualDose } from '../../language/quick-line';
+import { usualDose } from '../../moves/usual-dose';
 import type { Move } from '../../model/move';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';

@@ -1,4 +1,4 @@
-import { cueEndSeconds } from '../../schedule/cue';
+import { cueEndSeconds } from '../../cues/cue';
 import { plainDose } from '../../model/dose';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';

@@ -1,6 +1,6 @@
-import { withFaces } from '../../chance/new-draw';
+import { dealt } from '../../devices';
 import { potOf } from '../../chance/pot';
-import type { Draw } from '../../model/beat';
+import type { Draw } from '../../beats/draw';
 import type { Problem } from '../../model/problem';
 import type { FindingContext } from '../context';
 import type { Fix, Seen } from '../finding';
@@ -11,7 +11,7 @@ function fixOf({ id }: Draw, { code }: Problem): Fix | null {
     return changeDraw(id, (now) => ({
       ...now,
       device: now.device.kind === 'deck' ? { ...now.device, jokers: 0 } : now.device,
-      entries: withFaces(now.device, now.entries),
+      entries: dealt(now.device, now.entries),
     }));
   }
   if (code === 'no-stand-in') {

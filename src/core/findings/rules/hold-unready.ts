@@ -1,5 +1,5 @@
-import { changeBeat } from '../../model/edit';
-import { countWords } from '../../language/count-words';
+import { changeBeat } from '../../document/edit';
+import { countWords } from '../../words/count-words';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';
 

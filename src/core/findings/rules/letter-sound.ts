@@ -1,9 +1,9 @@
-import { capital } from '../../language/capital';
-import { hasSoundOf, isWrittenWith } from '../../language/letter-sounds';
+import { capital } from '../../words/capital';
+import { hasSoundOf, isWrittenWith } from '../../words/letter-sounds';
 import { proposeForEntry } from '../../language/letter-strip';
-import type { Draw } from '../../model/beat';
+import type { Draw } from '../../beats/draw';
 import type { Entry } from '../../model/chance';
-import { doseForMove } from '../../language/quick-line';
+import { doseForMove } from '../../moves/usual-dose';
 import type { FindingContext } from '../context';
 import type { Fix, Seen } from '../finding';
 import { changeDraw } from '../mending';

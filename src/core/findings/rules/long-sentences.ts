@@ -1,10 +1,9 @@
 import type { AgeBand } from '../../model/ages';
-import { countWords } from '../../language/count-words';
-import type { Beat } from '../../model/beat';
+import { countWords } from '../../words/count-words';
+import { type Beat, spokenLines } from '../../beats';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';
 import { remember } from '../remember';
-import { spokenLines } from '../spoken';
 
 /** Words that listening ears hold in one sentence. Our own judgement. */
 export const SENTENCE_WORDS: Readonly<Record<AgeBand, number>> = { '3-4': 16, '5': 18, '6-7': 22 };

@@ -1,5 +1,5 @@
 import type { AgeBand } from '../../model/ages';
-import { changeBeat } from '../../model/edit';
+import { changeBeat } from '../../document/edit';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';
 

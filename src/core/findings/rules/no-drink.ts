@@ -1,5 +1,5 @@
-import { changeBeat } from '../../model/edit';
-import { DRINK_SECONDS } from '../../schedule/timing';
+import { changeBeat } from '../../document/edit';
+import { DRINK_SECONDS } from '../../cues/timing';
 import type { FindingContext } from '../context';
 import type { Fix, Seen } from '../finding';
 import { insertBefore } from '../mending';

@@ -1,8 +1,7 @@
-import type { Beat } from '../../model/beat';
+import { type Beat, spokenLines } from '../../beats';
 import type { FindingContext } from '../context';
 import { WHOLE, type Seen } from '../finding';
 import { remember } from '../remember';
-import { spokenLines } from '../spoken';
 
 const PROMISE = /\b(\d{2,4})\s+(?:moves|reps|goes|jumps and hops|movements)\b/iu;
 

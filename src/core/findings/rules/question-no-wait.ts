@@ -1,5 +1,5 @@
-import { changeBeat } from '../../model/edit';
-import { QUESTION_WAIT_SECONDS } from '../../schedule/timing';
+import { changeBeat } from '../../document/edit';
+import { QUESTION_WAIT_SECONDS } from '../../cues/timing';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';
 

@@ -1,14 +1,13 @@
 import { daleChall } from 'dale-chall';
 import { spache } from 'spache';
 import { syllable } from 'syllable';
-import type { World } from '../../model/adventure';
-import type { Beat } from '../../model/beat';
-import type { Part } from '../../model/beat-parts';
+import type { World } from '../../model/world';
+import { type Beat, spokenLines } from '../../beats';
+import type { Part } from '../../beats/beat-file';
 import type { Move } from '../../model/move';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';
 import { remember } from '../remember';
-import { spokenLines } from '../spoken';
 
 /**
  * Familiar words of young readers, American: the lists of Spache and of Dale and Chall, as the

@@ -1,4 +1,4 @@
-import type { Adventure } from '../../model/adventure';
+import type { Adventure } from '../../document/adventure';
 import { lacksOf } from '../../moves/fits-setting';
 import type { FindingContext } from '../context';
 import type { Fix, Seen, Severity } from '../finding';

@@ -1,5 +1,5 @@
-import { addBeats, removeBeat } from '../../model/edit';
-import type { Adventure } from '../../model/adventure';
+import { addBeats, removeBeat } from '../../document/edit';
+import type { Adventure } from '../../document/adventure';
 import { moveIn } from '../../moves/move-book';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';

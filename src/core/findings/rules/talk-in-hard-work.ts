@@ -1,4 +1,4 @@
-import { countWords } from '../../language/count-words';
+import { countWords } from '../../words/count-words';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';
 

@@ -1,5 +1,5 @@
 import { moveIn } from '../../moves/move-book';
-import { postureExtraSeconds } from '../../schedule/timing';
+import { postureExtraSeconds } from '../../cues/timing';
 import type { FindingContext } from '../context';
 import { WHOLE, type Seen } from '../finding';
 

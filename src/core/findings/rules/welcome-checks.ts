@@ -1,4 +1,4 @@
-import { addBeats } from '../../model/edit';
+import { addBeats } from '../../document/edit';
 import type { FindingContext } from '../context';
 import { WHOLE, type Seen } from '../finding';
 

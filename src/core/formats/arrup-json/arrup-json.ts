@@ -1,5 +1,5 @@
-import type { Adventure } from '../../model/adventure';
-import { parseAdventure } from '../../model/parse-adventure';
+import type { Adventure } from '../../document/adventure';
+import { parseAdventure } from '../../document/parse-adventure';
 import { problem, type Result } from '../../model/problem';
 
 /** 2 MiB, in characters of text: some thousand beats. */

@@ -1,9 +1,9 @@
 import ical, { ICalAlarmType } from 'ical-generator';
-import { kitInWords, kitListOf } from '../../kit/kit-list';
-import { clockOf, lengthInWords } from '../../language/clock';
-import type { Adventure } from '../../model/adventure';
-import { titleOf } from '../../model/title';
-import { startsBy } from '../../schedule/beat-starts';
+import { kitInWords, kitListOf } from '../../prep/kit-list';
+import { clockOf, lengthInWords } from '../../words/clock';
+import type { Adventure } from '../../document/adventure';
+import { titleOf } from '../../document/title';
+import { startsBy } from '../../cues/starts';
 import { LOCAL_TIME, type LocalTime } from './local-time';
 import type { Schedule } from '../../schedule/unroll';
 

@@ -2,7 +2,7 @@ import type { Content, ContentText, TableCell } from 'pdfmake/interfaces';
 import type { Block, ClockRow, PrintText, Run } from '../../print/document';
 import { INK, SOFT_INK } from '../../print/inks';
 import { pictureAsSvg } from '../../print/picture-svg';
-import type { Picture } from '../../figure/picture';
+import type { Picture } from '../../figure/drawing/picture';
 import { points } from '../../print/paper';
 import type { Face, TypeCase } from '../../print/type-case';
 

@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
-import type { Adventure } from '../../model/adventure';
+import type { Adventure } from '../../document/adventure';
 import type { Schedule } from '../../schedule/unroll';
-import { clockOrBlank, runSheetRows } from './run-sheet';
+import { clockOrBlank, runSheetRows } from '../../print/run-sheet-rows';
 
 export const RUN_SHEET_COLUMNS = [
   'Start',

@@ -1,9 +1,9 @@
-import { lengthInWords } from '../../language/clock';
-import type { Adventure } from '../../model/adventure';
+import { lengthInWords } from '../../words/clock';
+import type { Adventure } from '../../document/adventure';
 import type { Schedule } from '../../schedule/unroll';
-import { titleOf } from '../../model/title';
+import { titleOf } from '../../document/title';
 import { plainMarkdown } from '../markdown-plain';
-import { clockOrBlank, runSheetRows, type RunSheetRow } from './run-sheet';
+import { clockOrBlank, runSheetRows, type RunSheetRow } from '../../print/run-sheet-rows';
 
 function rowLine(row: RunSheetRow): string {
   const clock = clockOrBlank(row.startSeconds);

@@ -1,5 +1,5 @@
-import { readCast, readList } from '../../language/lists';
-import type { Adventure } from '../../model/adventure';
+import { readCast, readList } from '../../words/lists';
+import type { Adventure } from '../../document/adventure';
 import { FLOORS, settingSchema, type Setting } from '../../model/setting';
 
 type Head = Pick<Adventure, 'learning' | 'world' | 'setting' | 'defaults'>;

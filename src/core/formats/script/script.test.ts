@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { parseAdventure } from '../../model/parse-adventure';
+import { parseAdventure } from '../../document/parse-adventure';
 import { countingIds } from '../../testing/make';
 import { MAX_SCRIPT_CHARACTERS, parseScript, type ReadScript } from './script';
 

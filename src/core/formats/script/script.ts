@@ -1,17 +1,18 @@
 import { Lexer, type Token, type Tokens } from 'marked';
-import { beatFromReading } from '../../language/beat-from-reading';
-import { makeMoveFinder } from '../../language/move-finder';
-import { readQuickLine, type LineHelp } from '../../language/quick-line';
-import type { SoundBook } from '../../language/sounds';
-import type { Adventure, Chapter } from '../../model/adventure';
-import type { Beat } from '../../model/beat';
+import { beatFromReading, readQuickLine } from '../../beats/quick-line';
+import { makeMoveFinder } from '../../moves/move-finder';
+import type { LineTools } from '../../language/part-reader';
+import type { SoundBook } from '../../words/sounds';
+import type { Adventure, Chapter } from '../../document/adventure';
+import type { Beat } from '../../beats';
 import type { Move } from '../../model/move';
-import { hasBeats } from '../../model/beats-of';
-import { newAdventure, type NewId } from '../../model/new-adventure';
+import { hasBeats } from '../../document/beats-of';
+import { newAdventure } from '../../document/new-adventure';
+import type { NewId } from '../../model/new-id';
 import { problem, type Result } from '../../model/problem';
 import { MAX_LINE } from '../../model/text';
 import { moveBookOf } from '../../moves/move-book';
-import { carryMoves } from '../../moves/own-moves';
+import { carryMoves } from '../../document/carry-moves';
 import { readHeadLine } from './script-head';
 
 /** More than anybody writes by hand. */
@@ -53,8 +54,9 @@ export class ScriptReader {
     this.#finder = makeMoveFinder(moveBookOf({ moves }));
   }
 
-  #help(): LineHelp {
-    return { kit: this.adventure.setting.kit, book: this.source.book ?? null };
+  get #tools(): LineTools {
+    const { ages, kit } = this.adventure.setting;
+    return { finder: this.#finder, ages, kit, book: this.source.book ?? null };
   }
 
   name(title: string): void {
@@ -64,7 +66,7 @@ export class ScriptReader {
   /** A chapter begins; its kind is taken from its heading, if that names one. */
   open(title: string): void {
     const { newId } = this.source;
-    const read = readQuickLine(`# ${title}`, this.#finder, this.adventure.setting.ages);
+    const read = readQuickLine(`# ${title}`, this.#tools);
     const kind = read.kind === 'chapter' ? read.chapterKind : 'adventure';
     // "Warm-up: up the reed path" is a warm-up with a name of its own.
     const [, own = title] = /^[^:]+:\s*(.+)$/u.exec(title) ?? [];
@@ -84,8 +86,8 @@ export class ScriptReader {
   tell(text: string): void {
     const { newId } = this.source;
     const said = text.replace(/^["“]|["”]$/gu, '').slice(0, MAX_LINE);
-    const read = readQuickLine(`"${said}"`, this.#finder, this.adventure.setting.ages);
-    const beat = beatFromReading(read, this.adventure.defaults, newId, 0);
+    const read = readQuickLine(`"${said}"`, this.#tools);
+    const beat = beatFromReading(read, { defaults: this.adventure.defaults, newId, seed: 0 });
     if (beat) this.#add(beat);
   }
 
@@ -95,13 +97,13 @@ export class ScriptReader {
 
   line(text: string, line: number): void {
     const { newId, newSeed } = this.source;
-    const { defaults, setting } = this.adventure;
-    const read = readQuickLine(text, this.#finder, setting.ages, this.#help());
+    const { defaults } = this.adventure;
+    const read = readQuickLine(text, this.#tools);
     if (read.kind === 'chapter') return this.open(read.title);
     if (read.kind === 'tell' && read.unread.length > 0) {
       this.unread.push({ line, text, words: read.unread });
     }
-    const beat = beatFromReading(read, defaults, newId, newSeed());
+    const beat = beatFromReading(read, { defaults, newId, seed: newSeed() });
     if (beat) this.#add(beat);
   }
 

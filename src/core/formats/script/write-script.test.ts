@@ -3,7 +3,7 @@ import { dictionary } from 'cmu-pronouncing-dictionary';
 import fc from 'fast-check';
 import { lexer } from 'marked';
 import { describe, expect, it } from 'vitest';
-import type { Adventure } from '../../model/adventure';
+import type { Adventure } from '../../document/adventure';
 import { unroll } from '../../schedule/unroll';
 import { arbitraryAdventure } from '../../testing/arbitrary';
 import { countingIds } from '../../testing/make';

@@ -1,9 +1,8 @@
-import { castInWords, listInWords } from '../../language/lists';
-import { lineOfBeat } from '../../language/line-of-beat';
-import type { Adventure, Chapter } from '../../model/adventure';
-import type { Beat } from '../../model/beat';
+import { castInWords, listInWords } from '../../words/lists';
+import { type Beat, lineOfBeat } from '../../beats';
+import type { Adventure, Chapter } from '../../document/adventure';
 import { moveBookOf, type MoveBook } from '../../moves/move-book';
-import { titleOf } from '../../model/title';
+import { titleOf } from '../../document/title';
 import { plainMarkdown } from '../markdown-plain';
 
 function headOf({ title, learning, world, setting, defaults }: Adventure): string[] {

@@ -1,7 +1,7 @@
-import { capital } from '../../language/capital';
+import { capital } from '../../words/capital';
 import { unitWord } from '../../language/dose-words';
-import type { Adventure } from '../../model/adventure';
-import { isWork, type Cue } from '../../schedule/cue';
+import type { Adventure } from '../../document/adventure';
+import { isWork, type Cue } from '../../cues/cue';
 import type { Schedule } from '../../schedule/unroll';
 
 /** A caption: two lines of about forty signs are read at a glance. Common practice. */

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { AGE_BANDS } from '../../model/ages';
 import { FAMILIES, moveSchema, REGIONS, type Move } from '../../model/move';
-import { makeMoveFinder, plainWords } from '../../language/move-finder';
+import { makeMoveFinder } from '../move-finder';
+import { plainWords } from '../../words/plain-words';
 import { moveBookOf } from '../move-book';
 import { CATALOGUE } from '.';
 

@@ -1,6 +1,6 @@
 <!-- Where the amount of a drawn move comes from. -->
 <script lang="ts">
-  import { DIE_SIDES, isSum, type AmountRule, type Draw } from '$core';
+  import { deviceFile, DIE_SIDES, isSum, type AmountRule, type Draw } from '$core';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
 
@@ -8,7 +8,7 @@
   const { beat, change }: Props = $props();
 
   const amount = $derived(beat.amount);
-  const hasNumber = $derived(beat.device.kind === 'die' || beat.device.kind === 'deck');
+  const { hasNumber, isPlaces } = $derived(deviceFile(beat.device));
   const SUM = { times: 1, plus: 0, least: 3, most: 20, ask: false } as const;
   const SOURCES = $derived([
     ['dose', 'as its own dose says'],
@@ -21,7 +21,7 @@
         ]
       : []),
     ['number die', 'by a number die'],
-    ...(beat.device.kind === 'calls' || amount.from === 'room'
+    ...(isPlaces || amount.from === 'room'
       ? [['room', 'as far as its spot is from the middle of the room'] as const]
       : []),
   ] as const);

@@ -2,7 +2,11 @@
   import {
     amountInWords,
     calledIn,
+    dealt,
+    DEVICE_KINDS,
+    deviceFile,
     deviceInWords,
+    DEVICES,
     doseForMove,
     DIE_SIDES,
     NO_GUISE,
@@ -10,7 +14,6 @@
     stopInWords,
     usualDose,
     usualRules,
-    withFaces,
     type Device,
     type Entry,
     type Move,
@@ -24,7 +27,6 @@
   import MovePicker from '../MovePicker.svelte';
   import SayFirst from '../SayFirst.svelte';
   import AmountSentence from './AmountSentence.svelte';
-  import { DEVICE_CHOICES, deviceOfKind } from './devices';
   import DeckSentence from './DeckSentence.svelte';
   import DrawRules from './DrawRules.svelte';
   import EntryLine from './EntryLine.svelte';
@@ -48,13 +50,13 @@
   );
 
   function setDevice(next: Device) {
-    const entries = withFaces(next, beat.entries);
+    const entries = dealt(next, beat.entries);
     const usual = usualRules(next, entries.length);
     const rules =
       next.kind === device.kind ? beat.rules : { ...beat.rules, returns: usual.returns };
-    const valued = next.kind === 'die' || next.kind === 'deck';
+    const { hasNumber } = deviceFile(next);
     const amount =
-      beat.amount.from === 'outcome' && !valued ? ({ from: 'dose' } as const) : beat.amount;
+      beat.amount.from === 'outcome' && !hasNumber ? ({ from: 'dose' } as const) : beat.amount;
     change({ ...beat, device: next, entries, rules, amount });
   }
   function changeEntry(entry: Entry, key?: string) {
@@ -77,7 +79,7 @@
       action,
       then: [],
     };
-    change({ ...beat, entries: withFaces(device, [...beat.entries, entry]) });
+    change({ ...beat, entries: dealt(device, [...beat.entries, entry]) });
   }
   /** A total of the dice means this entry from now on, and no other. */
   function putFace(total: number, entryId: string) {
@@ -90,7 +92,7 @@
   }
   function takeOut(entry: Entry) {
     const rest = beat.entries.filter(({ id }) => id !== entry.id);
-    change({ ...beat, entries: withFaces(device, rest) });
+    change({ ...beat, entries: dealt(device, rest) });
   }
 </script>
 
@@ -126,8 +128,8 @@
       <InlineChoice
         value={device.kind}
         label="Device"
-        choices={DEVICE_CHOICES}
-        onchange={(kind) => setDevice(deviceOfKind(kind, beat.entries.length))}
+        choices={DEVICE_KINDS.map((kind) => [kind, DEVICES[kind].choice] as const)}
+        onchange={(kind) => setDevice(DEVICES[kind].begin(beat.entries.length))}
       />{#if device.kind === 'die'}&nbsp;with
         <InlineChoice
           value={device.sides}

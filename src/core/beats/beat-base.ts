@@ -1,0 +1,14 @@
+import { z } from 'zod';
+import { idSchema } from '../model/text';
+
+/**
+ * What every beat has: its kind, its id, and what fitting may do with it: leave it as it stands, or
+ * take it out. Left out: its doses may change within the usual, and it stays.
+ */
+export function beatBase<Kind extends string>(kind: Kind) {
+  return {
+    kind: z.literal(kind),
+    id: idSchema('bt'),
+    fit: z.enum(['stays', 'may go']).optional(),
+  };
+}

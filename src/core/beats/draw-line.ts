@@ -1,0 +1,212 @@
+import type { DrawSetup } from '../chance/setup';
+import { deviceFile, DEVICE_KINDS, DEVICES, usualRules, type Device } from '../devices';
+import type { ReadEntry, TypedEntry } from '../devices/device-file';
+import { typedAmongOthers } from '../language/dosed';
+import { readRules, type RulesRead } from '../language/draw-rules-reader';
+import { amountInWords, rulesInWords, stopInWords } from '../language/draw-words';
+import { namesIn, readAction, type LineTools, type Unread } from '../language/part-reader';
+import type { ReadAction } from '../language/read-action';
+import {
+  isSum,
+  MOST_ENTRIES,
+  type AmountRule,
+  type DrawRules,
+  type SumRule,
+  type WHEN_DRAWN,
+} from '../model/chance';
+import type { Showing } from '../model/defaults';
+import type { NewId } from '../model/new-id';
+import { moveIn, type MoveBook } from '../moves/move-book';
+import { bareAction } from './actions-of';
+
+/** What a typed draw asks for; what it leaves open is as usual for the device. */
+export type DrawReading = Readonly<{
+  kind: 'draw';
+  device: Device;
+  entries: readonly ReadEntry[];
+  amount: AmountRule;
+  stop: DrawRules['stop'] | null;
+  rules: RulesRead['rules'];
+  standIn: ReadAction | null;
+  between: DrawRules['between'];
+  beforehand: boolean;
+  show: Showing | null;
+}>;
+
+/** Longer words first: "two dice" is not "dice". */
+const TYPED = DEVICE_KINDS.flatMap((kind) =>
+  DEVICES[kind].typed.map((word) => ({ kind, word: new RegExp(`^${word}$`, 'iu'), source: word })),
+).sort((a, b) => b.source.length - a.source.length);
+const LINE = new RegExp(
+  `^(${TYPED.map(({ source }) => source).join('|')})\\b(.*?)(?::\\s*(.*))?$`,
+  'iu',
+);
+
+/** A low throw is lifted to three, so that nobody does one of something. Our own judgement. */
+const USUAL_SUM = { times: 1, plus: 0, least: 3, most: 10, ask: false } as const;
+
+function amountOf(usual: AmountRule['from'], { numberSides, sum }: RulesRead): AmountRule {
+  if (usual === 'dose' || usual === 'room') return { from: usual };
+  const sides = numberSides ?? 6;
+  const most = usual === 'number die' ? Math.max(3, sides * (sum.times ?? 1)) : USUAL_SUM.most;
+  const whole: Omit<SumRule, 'from' | 'sides' | 'dice'> = { ...USUAL_SUM, most, ...sum };
+  return usual === 'outcome'
+    ? { from: usual, ...whole }
+    : { from: usual, sides, dice: 1, ...whole };
+}
+
+/** "red = 5 squats then a hop", "1-2 = hops", "joker star jumps", "courts march 20 s". */
+function readEntry(
+  { label, cards, faces, words }: TypedEntry,
+  usualLabel: (action: ReadAction) => string,
+  tools: LineTools,
+): ReadEntry | null {
+  const [action, ...then] = words.split(/\s+(?:then|\+)\s+/iu).map((one) => readAction(one, tools));
+  const following = then.flatMap((one) => one ?? []);
+  if (!action || following.length < then.length) return null;
+  return { label: label ?? usualLabel(action), action, then: following, cards, faces };
+}
+
+function betweenOf(read: RulesRead['between'], travel: ReadAction | null): DrawRules['between'] {
+  if (!read || !travel) return null;
+  const { leastSeconds, mostSeconds, tightens } = read;
+  return {
+    move: travel.move.id,
+    leastSeconds,
+    mostSeconds: Math.max(leastSeconds, mostSeconds),
+    tightens,
+  };
+}
+
+/**
+ * A line that names a device: `die 20 throws, stand-in march 10 s: squats, hops`, `reps die: squats,
+ * lunges`, `two dice`, `spinner`, `cards 11 cards, in turn: …`, `calls: red = squats, …`, `leader`,
+ * `list`, `letters LAMP`, `letters A-Z`, `letters set 1`, `coin: …`. Null for any other line; the
+ * words that are not understood where there are some.
+ */
+export function readDraw(line: string, tools: LineTools): DrawReading | Unread | null {
+  const match = LINE.exec(line);
+  if (!match) return null;
+  const word = match[1]!.toLowerCase();
+  const names = namesIn(match[3] ?? '', /,|;/u);
+  const { kind } = TYPED.find((one) => one.word.test(word))!;
+  const file = DEVICES[kind];
+  if (names.length === 0 && !file.tableFrom) return null;
+  const { read, rest } = readRules(match[2]!);
+  const standIn = read.standIn === undefined ? null : readAction(read.standIn, tools);
+  const travel = read.between ? readAction(read.between.words, tools) : null;
+  const unread = [
+    ...(rest && !file.tableFrom ? rest.split(' ') : []),
+    ...(read.standIn !== undefined && !standIn ? [read.standIn] : []),
+    ...(read.between && !travel ? [read.between.words] : []),
+  ];
+  const entries = names.map((name, n) =>
+    readEntry(file.readEntry(name), (action) => file.usualLabel(n, action), tools),
+  );
+  unread.push(...names.filter((_, n) => !entries[n]));
+  if (unread.length > 0) return { unread };
+  const given = entries.flatMap((entry) => entry ?? []).slice(0, MOST_ENTRIES);
+  const actions = given.map(({ action }) => action);
+  const table = file.tableFrom ? file.tableFrom(rest, actions, tools) : given;
+  if (table.length === 0) return null;
+  return {
+    kind: 'draw',
+    device: file.read(word, names.length, read),
+    entries: table,
+    amount: amountOf(read.amountFrom ?? file.amountFrom(word), read),
+    stop: read.stop ?? null,
+    rules: read.rules,
+    standIn,
+    between: betweenOf(read.between, travel),
+    beforehand: read.beforehand ?? false,
+    show: read.show ?? null,
+  };
+}
+
+/** The rules that a typed draw is drawn by: what it says, and what is usual for its device. */
+export function rulesFrom(reading: DrawReading, newId: NewId): DrawRules {
+  const { device, entries, stop, standIn, between, rules } = reading;
+  const usual = usualRules(device, entries.length);
+  return {
+    ...usual,
+    ...rules,
+    stop: stop ?? usual.stop,
+    between,
+    standIn: standIn && { id: newId('ac'), ...bareAction(standIn) },
+  };
+}
+
+/** What was understood of a typed draw: its device, its table, its rules. */
+export function readBackDraw(reading: DrawReading): string {
+  const { device, entries, amount } = reading;
+  const file = deviceFile(device);
+  const ruled = { rules: rulesFrom(reading, (prefix) => prefix) };
+  const what = entries.map(({ label, cards, action, then }) => {
+    const name = [action, ...then].map(({ guise, move }) => guise.name || move.name).join(' then ');
+    const told = file.tableFrom ? ` (${action.move.name})` : '';
+    return `${file.readBackMark({ label, cards })}${name}${told}`;
+  });
+  const rules = [stopInWords(ruled), amountInWords(amount), ...rulesInWords(ruled)];
+  return `${file.readBack}: ${what.join(', ')}; ${rules.filter(Boolean).join('; ')}`;
+}
+
+const RETURNS = {
+  back: 'goes back',
+  out: 'stays out',
+  bag: 'each once',
+  'in order': 'in order',
+} as const;
+const SHOWN = { each: 'shown each', first: 'shown first', none: '' } as const;
+const AMOUNTS = { dose: '', outcome: 'by its number', room: 'as far as the room' } as const;
+
+function stopAsTyped({ stop }: DrawRules): string {
+  if (stop.after === 'draws') return `${stop.draws} times`;
+  if (stop.after === 'seconds') return `for ${stop.seconds} s`;
+  return `until all were seen, ${stop.most} at most`;
+}
+
+function amountAsTyped(amount: AmountRule): string[] {
+  const from = amount.from === 'number die' ? `numbers of ${amount.sides}` : AMOUNTS[amount.from];
+  if (!isSum(amount)) return [from];
+  const { times, plus, least, most, ask } = amount;
+  const more = plus > 0 ? `plus ${plus}` : '';
+  return [from, `x ${times}`, more, `${least} to ${most}`, ask ? 'ask first' : ''];
+}
+
+function rulesAsTyped({ rules, amount }: DrawSetup, book: MoveBook): string[] {
+  const { between, standIn } = rules;
+  const tightens = between?.tightens ? ' shorter and shorter' : '';
+  return [
+    stopAsTyped(rules),
+    RETURNS[rules.returns],
+    rules.onRepeat === 'again' ? 'draw again' : '',
+    rules.onRepeat === 'stand-in' && standIn ? `stand-in ${typedAmongOthers(book, standIn)}` : '',
+    rules.mostOfOne === null ? '' : `at most ${rules.mostOfOne} of one`,
+    rules.mostAhead === null ? '' : 'fair share',
+    rules.noPattern ? 'no pattern' : '',
+    rules.turns === 'children' ? 'in turn' : '',
+    ...amountAsTyped(amount),
+    between
+      ? `travel ${moveIn(book, between.move).name} ${between.leastSeconds} to ${between.mostSeconds} s${tightens}`
+      : '',
+  ];
+}
+
+/** What of a draw beat can be typed. */
+export type TypedDraw = DrawSetup & Readonly<{ drawn: (typeof WHEN_DRAWN)[number]; show: Showing }>;
+
+/** The draw as it is typed: its device, its rules, its table. */
+export function drawInLine(beat: TypedDraw, book: MoveBook): string {
+  const file = deviceFile(beat.device);
+  const entries = beat.entries.map((entry) => {
+    const actions = [entry.action, ...entry.then];
+    return file.entryLine(entry, actions.map((one) => typedAmongOthers(book, one)).join(' then '));
+  });
+  const head = [
+    file.line(beat),
+    ...rulesAsTyped(beat, book),
+    beat.drawn === 'beforehand' ? 'for the film' : '',
+    SHOWN[beat.show],
+  ].filter(Boolean);
+  return `${head.join(', ')}: ${entries.join(', ')}`;
+}

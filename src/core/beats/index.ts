@@ -1,0 +1,151 @@
+import { z } from 'zod';
+import type { Cue } from '../cues/cue';
+import type { Score } from '../cues/score';
+import type { Ages } from '../model/ages';
+import { prefixOf, type NewId } from '../model/new-id';
+import type { MoveBook } from '../moves/move-book';
+import type { At, BeatFile, ForAges, KitNeed, Making, Part, PartChange, Way } from './beat-file';
+import { chain } from './chain';
+import { circuit } from './circuit';
+import { draw } from './draw';
+import { drink } from './drink';
+import { echo } from './echo';
+import { move } from './move';
+import type { RowContent } from './sheet-row';
+import { tell } from './tell';
+
+/**
+ * Every kind of beat, one line each, in the order in which a typed line is tried as each: those that
+ * begin with a word of their own, then moves, and what is none of these is said.
+ */
+export const BEATS = { drink, circuit, draw, chain, echo, move, tell } as const;
+export type BeatKind = keyof typeof BEATS;
+
+type InFile<File> =
+  File extends BeatFile<infer B, infer R> ? Readonly<{ beat: B; reading: R }> : never;
+/** A beat of one kind. */
+export type BeatOf<Kind extends BeatKind> = InFile<(typeof BEATS)[Kind]>['beat'];
+/** One step of the story inside a chapter. */
+export type Beat = { [Kind in BeatKind]: BeatOf<Kind> }[BeatKind];
+/** What a typed line says of a beat, by its kind. */
+export type BeatReading = { [Kind in BeatKind]: InFile<(typeof BEATS)[Kind]>['reading'] }[BeatKind];
+
+export const BEAT_KINDS = Object.keys(BEATS) as readonly BeatKind[];
+
+/** What there is to know of a beat of this kind. */
+function fileOf<B extends Beat>(beat: B): BeatFile<B, never> {
+  // The record pairs each kind with its own file: the compiler can't follow that through an index.
+  return BEATS[beat.kind] as unknown as BeatFile<B, never>;
+}
+
+const schemas = BEAT_KINDS.map((kind) => BEATS[kind].schema);
+export const beatSchema = z.discriminatedUnion(
+  'kind',
+  schemas as unknown as Parameters<typeof z.discriminatedUnion>[1],
+) as unknown as z.ZodType<Beat>;
+
+/** Everything in a beat that is a move, in order, with where it stands. */
+export function partsAt(beat: Beat): readonly At<Readonly<{ part: Part }>>[] {
+  return fileOf(beat).parts(beat);
+}
+
+/** Everything in a beat that is a move, in order. */
+export function partsOfBeat(beat: Beat): readonly Part[] {
+  return partsAt(beat).map(({ part }) => part);
+}
+
+/** Moves that a beat asks for without a part of their own: how they travel between draws. */
+export function otherMovesOf(beat: Beat): readonly At<Readonly<{ move: string }>>[] {
+  return fileOf(beat).otherMoves(beat);
+}
+
+/** Ids of every move that the beat may ask for, in order. */
+export function movesOfBeat(beat: Beat): readonly string[] {
+  return [...partsOfBeat(beat), ...otherMovesOf(beat)].map(({ move }) => move);
+}
+
+/** Ids of what is in a beat but for its parts. */
+export function innerIdsOf(beat: Beat): readonly At<Readonly<{ id: string }>>[] {
+  return fileOf(beat).innerIds(beat);
+}
+
+/** The beat with each of its parts changed by `change`, which keeps the part's kind. */
+export function changeParts(beat: Beat, change: PartChange): Beat {
+  return fileOf(beat).changeParts(beat, change);
+}
+
+/** The same beat under fresh ids, its parts too. */
+export function copyBeat(beat: Beat, newId: NewId): Beat {
+  const fresh = changeParts(beat, (part) => ({ ...part, id: newId(prefixOf(part.id)) }));
+  return { ...fileOf(fresh).withInnerIds(fresh, newId), id: newId('bt') };
+}
+
+/** Its parts' amounts are the presenter's own, not drawn and not a clock's. */
+export function hasOwnDoses(beat: Beat): boolean {
+  return fileOf(beat).hasOwnDoses(beat);
+}
+
+/** Every line that a beat has the leader say, in order, the empty ones left out. */
+export function spokenLines(beat: Beat): readonly string[] {
+  return fileOf(beat)
+    .spoken(beat)
+    .filter((line) => line.trim() !== '');
+}
+
+/** A beat in a few words, 60 characters at most, for lists and charts. */
+export function beatLabel(beat: Beat, book: MoveBook): string {
+  return fileOf(beat).label(beat, book);
+}
+
+/** How much a beat asks for, in a line: "2 × 4 reps", "2 rounds of 30 s work, 15 s rest". */
+export function beatInWords(beat: Beat): string {
+  return fileOf(beat).inWords(beat);
+}
+
+/**
+ * A beat as the line that a presenter would type for it, so that a script can be written out, changed
+ * by hand and read again. What a line has no words for is left out: weights of sectors, tempo, what
+ * is said to each of several moves. Null for what is not a line: something to say.
+ */
+export function lineOfBeat(beat: Beat, book: MoveBook): string | null {
+  return fileOf(beat).line(beat, book);
+}
+
+/** The beat that a reading asks for. */
+export function beatOfReading(reading: BeatReading, making: Making): Beat {
+  return (BEATS[reading.kind] as unknown as BeatFile<Beat, BeatReading>).make(reading, making);
+}
+
+/** What was understood of a typed beat, in words. */
+export function beatReadBack(reading: BeatReading): string {
+  return (BEATS[reading.kind] as unknown as BeatFile<Beat, BeatReading>).readBack(reading);
+}
+
+/** Adds the cues of one beat. */
+export function unrollBeat(beat: Beat, score: Score): void {
+  fileOf(beat).cues(beat, score);
+}
+
+/** A beat's rows on a run sheet; `cues` are those of the beat. */
+export function rowsOfBeat(
+  beat: Beat,
+  book: MoveBook,
+  cues: readonly Cue[],
+): readonly RowContent[] {
+  return fileOf(beat).rows(beat, book, cues);
+}
+
+/** What to gather for a beat beside what its moves are done with. */
+export function kitOfBeat(beat: Beat): readonly KitNeed[] {
+  return fileOf(beat).kit(beat);
+}
+
+/** Other sizes in which a beat could stand. */
+export function waysOfBeat(beat: Beat, ages: Ages, book: MoveBook): readonly Way<Beat>[] {
+  return fileOf(beat).ways(beat, ages, book);
+}
+
+/** The beat for a group of another age. */
+export function beatForAges(beat: Beat, change: ForAges): Beat {
+  return fileOf(beat).forAges(beat, change);
+}

@@ -1,0 +1,149 @@
+import { z } from 'zod';
+import type { Nth } from '../cues/cue';
+import { addSets, firstDoing } from '../cues/sets';
+import { typedAction, typedAmongOthers } from '../language/dosed';
+import { doseInWords } from '../language/dose-words';
+import { readPart, type LineTools, type Unread } from '../language/part-reader';
+import type { ReadAction } from '../language/read-action';
+import { actionSchema } from '../model/action';
+import type { DeepReadonly } from '../model/deep-readonly';
+import { SHOWINGS } from '../model/defaults';
+import { doseTotal } from '../model/dose';
+import { lineSchema } from '../model/text';
+import { calledIn } from '../moves/move-book';
+import { dosesFor, nearestDose, SET_COST } from '../moves/other-doses';
+import { actionsOf } from './actions-of';
+import { beatBase } from './beat-base';
+import { PLAIN, partsIn, shortened, type BeatFile, type Way } from './beat-file';
+import { partRow, roundsInWords, rowsAfter } from './sheet-row';
+
+/**
+ * Actions in order, `rounds` times over. `flowing` runs them together: no showing, no count-in,
+ * no change-over but getting down and up.
+ */
+const schema = z.strictObject({
+  ...beatBase('move'),
+  say: lineSchema,
+  actions: z.array(actionSchema).max(60),
+  rounds: z.int().min(1).max(20),
+  restBetweenRoundsSeconds: z.number().min(0).max(600),
+  flowing: z.boolean(),
+  show: z.enum(SHOWINGS),
+});
+export type MoveBeat = DeepReadonly<z.infer<typeof schema>>;
+
+export type MoveReading = Readonly<{
+  kind: 'move';
+  actions: readonly ReadAction[];
+  rounds: number;
+}>;
+
+/** Splits at "then" and "+", but not inside a spoken line: there "then" is only a word. */
+function splitParts(line: string, isAction: (text: string) => boolean): readonly string[] {
+  const [first, ...others] = line.split(/(\s+then\s+|\s+\+\s+)/iu);
+  const parts = [first!];
+  for (let index = 0; index + 1 < others.length; index += 2) {
+    const [joint, piece] = [others[index]!, others[index + 1]!];
+    const inLine = /:\s/u.test(parts.at(-1)!) && !isAction(piece);
+    if (inLine) parts.push(parts.pop()! + joint + piece);
+    else parts.push(piece);
+  }
+  return parts;
+}
+
+function read(line: string, tools: LineTools): MoveReading | Unread | null {
+  const isAction = (text: string) => {
+    const part = readPart(text, tools);
+    return part !== null && 'action' in part;
+  };
+  const actions: ReadAction[] = [];
+  let rounds = 1;
+  for (const part of splitParts(line, isAction).map((text) => readPart(text, tools))) {
+    if (!part || 'unread' in part) return part;
+    actions.push(part.action);
+    rounds = part.rounds ?? rounds;
+  }
+  return { kind: 'move', actions, rounds };
+}
+
+export const move: BeatFile<MoveBeat, MoveReading> = {
+  ...PLAIN,
+  ...partsIn('actions'),
+  schema,
+  hasOwnDoses: () => true,
+  spoken: ({ say, actions }) => [say, ...actions.map(({ guise }) => guise.line)],
+  label: ({ actions }, book) => {
+    const names = actions.map((action) => calledIn(book, action));
+    return shortened(names.join(', ')) || 'No moves yet';
+  },
+  inWords: ({ actions, rounds }) =>
+    actions.map(({ dose }) => doseInWords(dose)).join('; ') + roundsInWords(rounds),
+
+  read,
+  make: ({ actions, rounds }, { newId, defaults }) => ({
+    kind: 'move',
+    id: newId('bt'),
+    say: '',
+    actions: actionsOf(actions, newId),
+    rounds,
+    restBetweenRoundsSeconds: 0,
+    flowing: false,
+    show: defaults.show,
+  }),
+  readBack: ({ actions, rounds }) => {
+    const parts = actions.map(({ move: { name }, dose, guise, usualAmount }) => {
+      const called = guise.name ? `${guise.name} (${name})` : name;
+      return `${called}, ${doseInWords(dose)}${usualAmount ? ' as usual' : ''}`;
+    });
+    return parts.join('; then ') + roundsInWords(rounds);
+  },
+  line: ({ actions, rounds }, book) => {
+    const [only] = actions;
+    if (!only) return null;
+    const typed =
+      actions.length === 1
+        ? typedAction(book, only)
+        : actions.map((one) => typedAmongOthers(book, one)).join(' then ');
+    return `${rounds > 1 ? `${rounds} rounds ` : ''}${typed}`;
+  },
+
+  cues: (beat, score) => {
+    score.say(beat.say);
+    const show = beat.flowing ? 'none' : beat.show;
+    const rounds = (n: number): Nth => ({ n, of: beat.rounds });
+    if (show === 'first') {
+      for (const action of beat.actions) score.show(action, firstDoing(score, action, rounds(1)));
+    }
+    for (let n = 1; n <= beat.rounds; n += 1) {
+      if (n > 1) score.add('rest', beat.restBetweenRoundsSeconds, '');
+      for (const action of beat.actions) {
+        const doing = firstDoing(score, action, rounds(n));
+        score.change(score.move(action), doing, beat.flowing);
+        if (n === 1 && show === 'each') score.show(action, doing);
+        if (n === 1 && show === 'none') score.say(action.guise.line, doing);
+        addSets(score, beat, action, doing);
+      }
+    }
+  },
+  rows: ({ say, actions, rounds }, book) =>
+    rowsAfter(
+      say,
+      actions.map((one) => partRow(book, one, doseInWords(one.dose) + roundsInWords(rounds))),
+    ),
+
+  ways: (beat, ages, book) => {
+    // All actions of a beat move together: each by its own nearest dose to the same share.
+    const [lead, ...others] = beat.actions;
+    if (!lead) return [];
+    return dosesFor(lead, ages, book).map((dose): Way<MoveBeat> => {
+      const share = doseTotal(dose) / doseTotal(lead.dose);
+      const setsApart = Math.abs(dose.amounts.length - lead.dose.amounts.length);
+      const actions = [
+        { ...lead, dose },
+        ...others.map((one) => ({ ...one, dose: nearestDose(one, share, ages, book) })),
+      ];
+      return [{ ...beat, actions }, Math.abs(share - 1) + setsApart * SET_COST];
+    });
+  },
+  forAges: (beat, { part }) => ({ ...beat, actions: beat.actions.map((one) => part(one)) }),
+};

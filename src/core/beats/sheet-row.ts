@@ -1,0 +1,62 @@
+import type { Move } from '../model/move';
+import { moveIn, type MoveBook } from '../moves/move-book';
+
+/** What a row of the run sheet says. */
+export type RowContent = Readonly<{
+  say: string;
+  /** The guise's name, or the move's own. */
+  name: string;
+  /** The move's id; empty for a row without one. */
+  moveId: string;
+  /** The move's own name, where a guise hides it. */
+  move: string;
+  dose: string;
+  formCues: string;
+  /** "easier: squat; seated: arm jump"; empty where there is none. */
+  forms: string;
+}>;
+
+export const EMPTY_ROW: RowContent = {
+  say: '',
+  name: '',
+  moveId: '',
+  move: '',
+  dose: '',
+  formCues: '',
+  forms: '',
+};
+
+function formsInWords(book: MoveBook, move: Move): string {
+  return (['easier', 'harder', 'seated'] as const)
+    .flatMap((form) => (move[form] ? [`${form}: ${moveIn(book, move[form]).name}`] : []))
+    .join('; ');
+}
+
+/** The row of a move in its guise. */
+export function partRow(
+  book: MoveBook,
+  part: Readonly<{ move: string; guise: Readonly<{ name: string; line: string }> }>,
+  dose: string,
+): RowContent {
+  const move = moveIn(book, part.move);
+  const { name, line } = part.guise;
+  return {
+    say: line,
+    name: name || move.name,
+    moveId: move.id,
+    move: name && name !== move.name ? move.name : '',
+    dose,
+    formCues: move.formCues.join('; '),
+    forms: formsInWords(book, move),
+  };
+}
+
+/** The beat's own line first, where it has one; then its moves. */
+export function rowsAfter(say: string, rows: readonly RowContent[]): readonly RowContent[] {
+  return say ? [{ ...EMPTY_ROW, say }, ...rows] : rows;
+}
+
+/** ", 3 rounds"; nothing for one. */
+export function roundsInWords(rounds: number): string {
+  return rounds === 1 ? '' : `, ${rounds} rounds`;
+}

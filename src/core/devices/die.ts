@@ -1,0 +1,128 @@
+import { z } from 'zod';
+import { DIE_SIDES, dieSidesSchema, diceSchema, type DieSides } from '../model/chance';
+import type { DeepReadonly } from '../model/deep-readonly';
+import { problem } from '../model/problem';
+import { capital } from '../words/capital';
+import { PLAIN, readLabelled, type DeviceFile, type DrawnFrom } from './device-file';
+
+/** A die, or several whose sum counts. */
+const schema = z.strictObject({ kind: z.literal('die'), sides: dieSidesSchema, dice: diceSchema });
+export type Die = DeepReadonly<z.infer<typeof schema>>;
+
+/** The smallest die on which so many moves get as many faces each, else the smallest with enough. */
+export function dieFor(moves: number): DieSides {
+  const enough = DIE_SIDES.filter((sides) => sides >= moves);
+  return enough.find((sides) => sides % Math.max(1, moves) === 0 && sides <= 12) ?? enough[0] ?? 20;
+}
+
+/** In how many ways `dice` dice with `sides` sides show each total; index 0 is the total 0. */
+export function diceWays(sides: number, dice: number): readonly number[] {
+  let ways = [1];
+  for (let n = 0; n < dice; n += 1) {
+    const next = Array.from({ length: ways.length + sides }, () => 0);
+    ways.forEach((count, total) => {
+      for (let face = 1; face <= sides; face += 1) next[total + face]! += count;
+    });
+    ways = next;
+  }
+  return ways;
+}
+
+/** Totals that the dice can show, least first. */
+export function diceTotals({ sides, dice }: Pick<Die, 'sides' | 'dice'>): readonly number[] {
+  return Array.from({ length: sides * dice - dice + 1 }, (_, n) => dice + n);
+}
+
+/**
+ * So many outcomes dealt out to so many entries in order, as evenly as their number allows: 1-2, 3-4,
+ * 5-6 for three on a die. Every outcome has an entry, so that nothing thrown means nothing.
+ */
+export function dealOut(outcomes: readonly number[], entries: number): number[][] {
+  return Array.from({ length: entries }, (_, n) => {
+    const [from, to] = [n, n + 1].map((at) => Math.round((at * outcomes.length) / entries));
+    return outcomes.slice(from, to);
+  });
+}
+
+/** The totals of the dice dealt out to so many entries. */
+export function dealFaces(device: Die, entries: number): number[][] {
+  return dealOut(diceTotals(device), entries);
+}
+
+const NUMBERS = ['no', 'one', 'two', 'three', 'four'];
+
+/** "3-4", where the faces of a die follow one another. */
+function facesInWords(faces: readonly number[]): string {
+  const [first, last] = [faces[0], faces.at(-1)];
+  return first === last ? `${first}` : `${first}-${last}`;
+}
+
+/** Cubes are folded; of other dice a wheel with as many sectors is made. */
+const CUBE = 6;
+
+function print(
+  { device, entries }: DrawnFrom<Die>,
+  desk: Parameters<DeviceFile<Die>['print']>[1],
+): void {
+  if (device.sides !== CUBE) {
+    const sectors = entries.map((entry) => ({ entry, weight: entry.faces.length }));
+    return desk.wheel(sectors, `In place of a die of ${device.sides}`);
+  }
+  if (device.dice > 1) return desk.cube(null, `Number die: print ${device.dice}`);
+  const faces = Array.from(
+    { length: CUBE },
+    (_, n) => entries.find((entry) => entry.faces.includes(n + 1)) ?? null,
+  );
+  desk.cube(faces, 'Move die');
+}
+
+export const die: DeviceFile<Die> = {
+  ...PLAIN,
+  schema,
+  choice: 'a die',
+  readBack: 'A die',
+  begin: (moves) => ({ kind: 'die', sides: dieFor(Math.max(6, moves)), dice: 1 }),
+  typed: ['two dice', '2 dice', 'die', 'dice'],
+  read: (word, moves, rules) => {
+    const dice = rules.dice ?? (/two|2/u.test(word) ? 2 : 1);
+    return { kind: 'die', sides: rules.sides ?? (dice > 1 ? 6 : dieFor(moves)), dice };
+  },
+  readEntry: (text) => {
+    const typed = readLabelled(text);
+    const match = /^(\d+)(?:\s*(?:-|–|to)\s*(\d+))?$/u.exec(typed.label ?? '');
+    if (!match) return typed;
+    const [from, to] = [Number(match[1]), Number(match[2] ?? match[1])];
+    const faces = Array.from({ length: Math.max(0, to - from + 1) }, (_, n) => from + n);
+    return { ...typed, label: '', faces };
+  },
+  line: ({ device: { dice, sides } }) => `${dice === 2 ? 'two dice' : 'die'} of ${sides}`,
+  entryLine: ({ faces }, words) => (faces.length > 0 ? `${facesInWords(faces)} = ${words}` : words),
+  words: ({ device }) => {
+    const sides = device.sides === 6 ? '' : ` of ${device.sides}`;
+    return device.dice === 1 ? `Die${sides}` : `${capital(NUMBERS[device.dice]!)} dice${sides}`;
+  },
+  markOf: ({ faces }) => faces.join(', '),
+  outcomeLabel: (_, value) => String(value),
+  outcomes: ({ device, entries }) => {
+    const ways = diceWays(device.sides, device.dice);
+    const meant = diceTotals(device).map((value) => ({
+      entry: entries.findIndex(({ faces }) => faces.includes(value)),
+      value,
+      weight: ways[value]!,
+      copies: 1,
+    }));
+    return {
+      outcomes: meant.filter(({ entry }) => entry >= 0),
+      problems: meant
+        .filter(({ entry }) => entry < 0)
+        .map(({ value }) => problem('unmapped-outcome', ['entries'], { outcome: value })),
+    };
+  },
+  hasNumber: true,
+  deal: ({ device, entries }) => {
+    const faces = dealFaces(device, entries.length);
+    return entries.map((entry, n) => ({ ...entry, faces: faces[n]! }));
+  },
+  kit: 'die',
+  print,
+};

@@ -1,0 +1,224 @@
+import { SIDES, type Body, type Side } from '../body/body';
+import { cameraOf, type Camera } from './camera';
+import { marksOf } from './marks';
+import type { Moment } from '../motion/motion';
+import { SIZES, THICK } from '../body/proportions';
+import { propParts } from './props';
+import {
+  flat,
+  strokeOf,
+  type Build,
+  type Drawing,
+  type FigurePart,
+  type Hair,
+  type Paint,
+  type Point,
+  type Shape,
+} from './shape';
+import { add, along, mix, times, type Vec } from '../body/vec';
+
+const SLEEVE = 0.62;
+const TROUSER = 0.5;
+
+function limbs(body: Body, see: Camera): readonly FigurePart[] {
+  const stroke = (places: readonly Vec[], width: number, paint: Paint) =>
+    strokeOf(see, places, width, paint);
+  const depthOf = (...points: readonly Vec[]) =>
+    points.reduce((sum, point) => sum + see(point).depth, 0) / points.length;
+  const arm = (side: Side): FigurePart => {
+    const { shoulder, elbow, hand } = body.arms[side];
+    const cuff = mix(shoulder, elbow, SLEEVE);
+    return {
+      depth: depthOf(shoulder, elbow, hand) + 0.03,
+      outlined: true,
+      shapes: [
+        stroke([shoulder, elbow, hand], THICK.elbow * 1.9, 'skin'),
+        stroke([shoulder, cuff], THICK.elbow * 2.35, 'top'),
+        { kind: 'oval', at: flat(see(hand)), rx: 0.041, ry: 0.041, paint: 'skin' },
+      ],
+    };
+  };
+  const leg = (side: Side): FigurePart => {
+    const { hip, knee, ankle, heel, toe } = body.legs[side];
+    const down = mix(knee, ankle, TROUSER);
+    return {
+      depth: depthOf(hip, knee, ankle) - 0.01,
+      outlined: true,
+      shapes: [
+        stroke([knee, ankle], THICK.knee * 1.7, 'skin'),
+        stroke([heel, toe], THICK.sole * 2.7, 'shoe'),
+        stroke([ankle, mix(heel, toe, 0.3)], THICK.sole * 2.7, 'shoe'),
+        stroke([hip, knee, down], THICK.knee * 2.1, 'bottom'),
+      ],
+    };
+  };
+  return SIDES.flatMap((side) => [arm(side), leg(side)]);
+}
+
+function trunk(body: Body, see: Camera): FigurePart {
+  const { hips, belly, chest, pelvis, trunk: upper } = body;
+  const pair = (middle: Vec, left: Vec, half: number): readonly [Point, Point] => [
+    flat(see(along(middle, left, half))),
+    flat(see(along(middle, left, -half))),
+  ];
+  const neck = along(chest, body.skull.up, SIZES.neck * 0.8);
+  const collar = along(chest, upper.up, -0.045);
+  const top = pair(collar, upper.left, SIZES.halfShoulders - 0.048);
+  const waist = pair(belly, upper.left, 0.042);
+  const low = pair(along(hips, pelvis.up, 0.035), pelvis.left, 0.04);
+  const seat = pair(hips, pelvis.left, SIZES.halfHips - 0.008);
+  return {
+    depth: (see(hips).depth + see(belly).depth + see(chest).depth) / 3,
+    outlined: true,
+    shapes: [
+      strokeOf(see, [chest, neck], 0.07, 'skin'),
+      { kind: 'area', points: seat, width: THICK.hips * 2.05, paint: 'bottom' },
+      {
+        kind: 'area',
+        points: [top[0], waist[0], low[0], low[1], waist[1], top[1]],
+        width: THICK.chest * 2.05,
+        paint: 'top',
+      },
+    ],
+  };
+}
+
+type Ball = readonly [left: number, up: number, front: number, radius: number];
+
+/** What hair has beside the ball of the head, in radii of it. */
+const CROWNS: Readonly<Record<Hair, readonly Ball[]>> = {
+  short: [],
+  bun: [[0, 1.05, -0.35, 0.42]],
+  tail: [
+    [0, 0.35, -1.1, 0.42],
+    [0, -0.25, -1.3, 0.34],
+  ],
+  plaits: [-1, 1].flatMap((side): Ball[] => [
+    [side * 1.02, -0.25, -0.15, 0.3],
+    [side * 1.1, -0.75, -0.1, 0.25],
+  ]),
+  curls: [
+    [0.75, 0.6, -0.2, 0.48],
+    [-0.75, 0.6, -0.2, 0.48],
+    [0, 0.98, -0.2, 0.48],
+    [0.95, 0.05, -0.2, 0.48],
+    [-0.95, 0.05, -0.2, 0.48],
+  ],
+  scarf: [[0, -0.62, -0.35, 0.62]],
+};
+
+/** The head is a ball of hair with a face set into its front. */
+function head(body: Body, see: Camera, hair: Hair, small: boolean): FigurePart {
+  const { left, up, front } = body.skull;
+  const R = SIZES.headRadius;
+  const at = (l: number, u: number, f: number): Vec =>
+    add(add(along(body.head, left, l * R), times(up, u * R)), times(front, f * R));
+  const ball = (l: number, u: number, f: number, r: number, paint: Paint): Shape => ({
+    kind: 'oval',
+    at: flat(see(at(l, u, f))),
+    rx: r * R,
+    ry: r * R,
+    paint,
+  });
+  /** Towards who looks: 1 when the face is seen full on, below 0 from behind. */
+  const facing = see(add(body.head, front)).depth - see(body.head).depth;
+  const seen = (l: number, u: number, f: number) =>
+    see(at(l, u, f)).depth > see(body.head).depth - 0.01;
+  const crown = CROWNS[hair].map(([l, u, f, r]) => ball(l, u, f, r, 'hair'));
+  const face: Shape[] = [];
+  if (facing > -0.55) {
+    const middle = flat(see(at(0, -0.16, 0.3)));
+    const [rx, ry] = [R * (0.8 - 0.08 * (1 - Math.abs(facing))), R * 0.8];
+    face.push({ kind: 'oval', at: middle, rx, ry, paint: 'skin' });
+    const edge = Array.from({ length: 25 }, (_, n): Point => {
+      const turn = (n / 24) * Math.PI * 2;
+      return [middle[0] + rx * Math.cos(turn), middle[1] + ry * Math.sin(turn)];
+    });
+    face.push({ kind: 'stroke', points: edge, width: 0.012, paint: 'seam' });
+  }
+  const features: Shape[] = [];
+  if (!small && facing > -0.3) {
+    for (const s of [1, -1]) {
+      if (seen(s * 0.36, 0, 1)) features.push(ball(s * 0.36, -0.02, 0.98, 0.1, 'ink'));
+      if (seen(s * 0.58, 0, 0.85)) features.push(ball(s * 0.56, -0.38, 0.84, 0.15, 'cheek'));
+    }
+    const smile = [-0.26, -0.1, 0.1, 0.26].map((l) =>
+      flat(see(at(l, -0.46 + (Math.abs(l) > 0.2 ? 0.09 : 0), 0.94))),
+    );
+    features.push({ kind: 'stroke', points: smile, width: 0.013, paint: 'ink' });
+  }
+  return {
+    depth: see(body.head).depth + 0.02,
+    outlined: true,
+    shapes: [
+      ...crown,
+      ball(0, 0, 0, 1, 'hair'),
+      ...face,
+      // The ear that is on the near side of the head.
+      ...(facing < 0.9 && facing > -0.8 && hair !== 'scarf'
+        ? [
+            ball(
+              see(along(body.head, left, 1)).depth > see(body.head).depth ? 0.86 : -0.86,
+              -0.12,
+              -0.05,
+              0.2,
+              'skin',
+            ),
+          ]
+        : []),
+      ...features,
+    ],
+  };
+}
+
+/** The shadow on the ground, under what is near to it; lighter the higher the figure is. */
+function shadow(body: Body, see: Camera): FigurePart {
+  const near = [
+    body.hips,
+    body.chest,
+    body.head,
+    ...SIDES.flatMap((side) => [
+      body.legs[side].heel,
+      body.legs[side].toe,
+      body.legs[side].knee,
+      body.arms[side].hand,
+    ]),
+  ].filter(([, y]) => y < 0.34);
+  const spots = (near.length > 0 ? near : [body.legs.L.toe, body.legs.R.toe]).map(([x, , z]) =>
+    see([x, 0, z]),
+  );
+  const xs = spots.map(({ x }) => x);
+  const ys = spots.map(({ y }) => y);
+  const [low, high] = [Math.min(...xs), Math.max(...xs)];
+  const deep = (Math.max(...ys) - Math.min(...ys)) / 2;
+  return {
+    depth: -10,
+    outlined: false,
+    shapes: [
+      {
+        kind: 'oval',
+        at: [(low + high) / 2, (Math.min(...ys) + Math.max(...ys)) / 2],
+        rx: (high - low) / 2 + 0.07,
+        ry: Math.max(0.026, deep + 0.024),
+        paint: 'shade',
+      },
+    ],
+  };
+}
+
+const PLAIN: Build = { hair: 'short', seat: 'chair' };
+
+/** Everything of a moment, what is farthest first. */
+export function partsOf(moment: Moment, drawing: Drawing = {}): readonly FigurePart[] {
+  const { flip = false, build = PLAIN, small = false } = drawing;
+  const see = cameraOf(moment.figure.view, flip);
+  const { body } = moment;
+  return [
+    shadow(body, see),
+    ...limbs(body, see),
+    trunk(body, see),
+    head(body, see, build.hair, small),
+    ...propParts(moment, see, build.seat),
+    ...marksOf(moment, see),
+  ].sort((a, b) => a.depth - b.depth);
+}

@@ -1,0 +1,170 @@
+import { SIDES, type Side } from '../body/body';
+import type { Camera } from './camera';
+import type { MarkKind } from '../../model/figure';
+import type { Moment } from '../motion/motion';
+import { SIZES } from '../body/proportions';
+import { flat, type FigurePart, type Point, type Shape } from './shape';
+import { add, along, mix, RADIANS, times, type Vec } from '../body/vec';
+
+const stroke = (points: readonly Point[], width = 0.016): Shape => ({
+  kind: 'stroke',
+  points,
+  width,
+  paint: 'mark',
+});
+
+/** Short rays around a place, from one angle to another, degrees, 0 to the right and 90 upwards. */
+function rays(
+  [x, y]: Point,
+  near: number,
+  far: number,
+  from: number,
+  to: number,
+  count: number,
+): Shape[] {
+  return Array.from({ length: count }, (_, n) => {
+    const angle = (from + ((to - from) * n) / Math.max(1, count - 1)) * RADIANS;
+    const at = (r: number): Point => [x + r * Math.cos(angle), y - r * Math.sin(angle)];
+    return stroke([at(near), at(far)]);
+  });
+}
+
+/** An arrow nearly all the way round, lying flat around a place. */
+function roundAt(x: number, y: number, wide: number): Shape[] {
+  const arc = (from: number, to: number): Point[] =>
+    Array.from({ length: 9 }, (_, n) => {
+      const angle = (from + ((to - from) * n) / 8) * RADIANS;
+      return [x + wide * Math.cos(angle), y + wide * 0.25 * Math.sin(angle)];
+    });
+  const line = arc(200, 340).reverse();
+  const tip = line.at(-1)!;
+  return [
+    stroke(arc(20, 160)),
+    stroke([[tip[0] + 0.06, tip[1] - 0.05], tip, [tip[0] + 0.065, tip[1] + 0.03]]),
+  ];
+}
+
+/** Which way it goes, where the figure does not look there: an arrow on the ground. */
+function way({ figure, body }: Moment, see: Camera): Shape[] {
+  if (figure.travels !== 'backward' && figure.travels !== 'aside') return [];
+  const [x] = flat(see([body.hips[0], 0, body.hips[2]]));
+  const towards = flat(see(figure.travels === 'aside' ? [-1, 0, 0] : [0, 0, -1]))[0];
+  if (Math.abs(towards) < 0.3) return [];
+  const one = Math.sign(towards);
+  const at = (dx: number, dy: number): Point => [x + one * dx, 0.085 + dy];
+  return [
+    stroke([at(-0.16, 0), at(0.17, 0)], 0.02),
+    stroke([at(0.11, -0.035), at(0.17, 0), at(0.11, 0.035)], 0.02),
+  ];
+}
+
+type Draw = (moment: Moment, see: Camera) => Shape[];
+
+const mouth = ({ body }: Moment): Vec =>
+  add(along(body.head, body.skull.front, SIZES.headRadius), times(body.skull.up, -0.045));
+
+const breath: Draw = (moment, see) => {
+  const from = flat(see(mouth(moment)));
+  const far = flat(see(along(mouth(moment), moment.body.skull.front, 1)));
+  const way = far[0] >= from[0] - 0.01 ? 1 : -1;
+  const side = Math.abs(far[0] - from[0]) > 0.3;
+  return [-1, 0, 1].map((n) => {
+    const at = (r: number): Point =>
+      side
+        ? [from[0] + way * r, from[1] + n * r * 0.4]
+        : [from[0] + n * r * 0.7, from[1] + 0.05 + r * 0.4];
+    return stroke([at(0.06), at(n === 0 ? 0.2 : 0.16)]);
+  });
+};
+
+const foot =
+  (side: Side): Draw =>
+  ({ body }, see) => {
+    const { heel, toe } = body.legs[side];
+    const at = flat(see(mix(heel, toe, 0.5)));
+    return [...rays(at, 0.1, 0.15, 0, 35, 2), ...rays(at, 0.1, 0.15, 145, 180, 2)];
+  };
+
+const DRAWN: Readonly<Record<MarkKind, Draw>> = {
+  'burst between the hands': ({ body }, see) => {
+    const at = flat(see(mix(body.arms.L.hand, body.arms.R.hand, 0.5)));
+    // To both sides: above the hands there is a face. In ink, for they lie over the clothes.
+    const all = [...rays(at, 0.075, 0.12, -35, 35, 3), ...rays(at, 0.075, 0.12, 145, 215, 3)];
+    return all.map((ray) => ({ ...ray, paint: 'ink' }));
+  },
+  'burst at the left foot': foot('L'),
+  'burst at the right foot': foot('R'),
+  'shaking hands': ({ body }, see) =>
+    SIDES.flatMap((side) => {
+      const { hand } = body.arms[side];
+      const [x, y] = flat(see(hand));
+      const [elbow] = flat(see(body.arms[side].elbow));
+      const way = x >= elbow ? 1 : -1;
+      return [0.065, 0.1].map((r) =>
+        stroke([
+          [x + way * r, y - r * 0.7],
+          [x + way * r * 1.25, y],
+          [x + way * r, y + r * 0.7],
+        ]),
+      );
+    }),
+  'ripples at the hands': ({ body }, see) =>
+    SIDES.flatMap((side) => {
+      const [x, y] = flat(see(body.arms[side].hand));
+      return [-0.04, 0, 0.04].map((dx) =>
+        stroke([
+          [x + dx, y + 0.07],
+          [x + dx * 1.2, y + 0.12],
+        ]),
+      );
+    }),
+  'breath out': breath,
+  'round about': ({ body }, see) => roundAt(flat(see(body.hips))[0], -0.02, 0.3),
+  'round the hips': ({ body }, see) => {
+    const [x, y] = flat(see(body.hips));
+    return roundAt(x, y, 0.24);
+  },
+  zigzag: (_moment, see) => {
+    const line = [-2, -1, 0, 1, 2].map((n): Vec => [n % 2 === 0 ? 0.13 : -0.13, 0, n * 0.2]);
+    return [
+      stroke(
+        line.map((point) => flat(see(point))),
+        0.02,
+      ),
+    ];
+  },
+  gaze: ({ body }, see) => {
+    const from = along(body.head, body.skull.front, SIZES.headRadius + 0.05);
+    return [0, 1, 2].map((n) => {
+      const a = along(from, body.skull.front, n * 0.07);
+      return stroke([flat(see(a)), flat(see(along(a, body.skull.front, 0.03)))]);
+    });
+  },
+};
+
+/** Little strokes under a figure in the air, so that a still picture flies too. */
+function lift({ body, pose }: Moment, see: Camera): Shape[] {
+  const height = Math.min(pose.air, 0.11);
+  return SIDES.map((side) => {
+    const [x, , z] = body.legs[side].ankle;
+    const low = body.legs[side].toe[1];
+    const [px, py] = flat(see([x, Math.max(0, low - 0.05), z]));
+    return stroke([
+      [px, py],
+      [px, py + height * 0.55],
+    ]);
+  });
+}
+
+/** The marks of a moment: those of the key pose that it is near to, and of flight. */
+export function marksOf(moment: Moment, see: Camera): readonly FigurePart[] {
+  const near = moment.figure.marks.filter(
+    ({ key }) => key === moment.key && moment.nearness > 0.35,
+  );
+  const shapes = [
+    ...near.flatMap(({ kind }) => DRAWN[kind](moment, see)),
+    ...(moment.pose.air > 0.03 ? lift(moment, see) : []),
+    ...way(moment, see),
+  ];
+  return shapes.length === 0 ? [] : [{ depth: 10, outlined: false, shapes }];
+}

@@ -1,0 +1,58 @@
+import type { Camera, Spot } from './camera';
+import type { Vec } from '../body/vec';
+
+/** What a shape is painted as; a look gives each its colour. */
+export type Paint =
+  | 'skin'
+  | 'top'
+  | 'bottom'
+  | 'shoe'
+  | 'hair'
+  | 'cheek'
+  | 'ink'
+  /** Between two parts of one colour, where there is nothing but lines. */
+  | 'seam'
+  | 'mark'
+  | 'shade'
+  | 'prop'
+  | 'prop light'
+  | 'prop dark';
+
+export type Point = readonly [x: number, y: number];
+
+/** Simple shapes, in heights of the figure, y down, the ground under the figure at 0. */
+export type Shape =
+  | Readonly<{ kind: 'stroke'; points: readonly Point[]; width: number; paint: Paint }>
+  | Readonly<{
+      kind: 'area';
+      points: readonly Point[];
+      /** How round the edge is: half of it lies outside the points. */
+      width: number;
+      paint: Paint;
+    }>
+  | Readonly<{ kind: 'oval'; at: Point; rx: number; ry: number; paint: Paint }>;
+
+/** Shapes that are one thing: outlined together, in front of what is farther. */
+export type FigurePart = Readonly<{ depth: number; outlined: boolean; shapes: readonly Shape[] }>;
+
+export type Hair = 'short' | 'curls' | 'tail' | 'bun' | 'plaits' | 'scarf';
+
+/** What of somebody's looks has a shape. */
+export type Build = Readonly<{ hair: Hair; seat: 'chair' | 'wheelchair' }>;
+
+export type Drawing = Readonly<{
+  flip?: boolean;
+  build?: Build;
+  /** Small pictures have no face, and no marks but the most needed. */
+  small?: boolean;
+}>;
+
+export const flat = ({ x, y }: Spot): Point => [x, y];
+
+/** A line through places, as it is seen. */
+export const strokeOf = (
+  see: Camera,
+  places: readonly Vec[],
+  width: number,
+  paint: Paint,
+): Shape => ({ kind: 'stroke', points: places.map((place) => flat(see(place))), width, paint });

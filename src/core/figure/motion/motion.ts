@@ -1,0 +1,153 @@
+import { bodyOf, movedBody, SIDES, type Body } from '../body/body';
+import type { Figure, Holder } from '../../model/figure';
+import type { Limb, Pose } from '../../model/pose';
+import { add, apart, mix, swung, times, type Vec } from '../body/vec';
+
+/** A moment of a figure: its body, and where its props are. */
+export type Moment = Readonly<{
+  figure: Figure;
+  pose: Pose;
+  body: Body;
+  props: readonly Vec[];
+  /** The nearest key pose, and how near: 1 on it, 0 from a seventh of the loop away. */
+  key: number;
+  nearness: number;
+}>;
+
+const line = (a: number, b: number, t: number) => a + (b - a) * t;
+const smooth = (t: number) => t * t * (3 - 2 * t);
+/** Up as a thrown thing goes up, and down as it falls: free flight is a parabola in time. */
+const flown = (a: number, b: number, t: number) =>
+  line(a, b, b > a ? 1 - (1 - t) * (1 - t) : b < a ? t * t : t);
+
+const limbBetween = (a: Limb, b: Limb, t: number): Limb => ({
+  reach: swung(a.reach, b.reach, t),
+  swing: line(a.swing, b.swing, t),
+});
+
+const footBetween = (a: Pose['footL'], b: Pose['footL'], t: number): Pose['footL'] => ({
+  point: line(a.point, b.point, t),
+  heel: line(a.heel, b.heel, t),
+});
+
+type Feet = 'footL' | 'footR';
+type Floors = 'floorL' | 'floorR';
+
+/** A pose on the way from `a` to `b`; `t` and `eased` are shares of the way, 0 to 1. */
+export function poseBetween(a: Pose, b: Pose, t: number, eased = t): Pose {
+  const of = (name: Exclude<keyof Pose, 'armL' | 'armR' | 'legL' | 'legR' | Feet | Floors>) =>
+    line(a[name], b[name], eased);
+  /** A turn of its own is gone on with: from 270 degrees the way to 0 is on to 360. */
+  const round = (name: 'tip' | 'spin' | 'turn') =>
+    line(a[name], b[name] + 360 * Math.round((a[name] - b[name]) / 360), eased);
+  return {
+    tip: round('tip'),
+    spin: round('spin'),
+    roll: of('roll'),
+    turn: round('turn'),
+    bend: of('bend'),
+    side: of('side'),
+    twist: of('twist'),
+    nod: of('nod'),
+    tilt: of('tilt'),
+    look: of('look'),
+    air: flown(a.air, b.air, t),
+    x: of('x'),
+    z: of('z'),
+    armL: limbBetween(a.armL, b.armL, eased),
+    armR: limbBetween(a.armR, b.armR, eased),
+    legL: limbBetween(a.legL, b.legL, eased),
+    legR: limbBetween(a.legR, b.legR, eased),
+    footL: footBetween(a.footL, b.footL, eased),
+    footR: footBetween(a.footR, b.footR, eased),
+    floorL: a.floorL && b.floorL,
+    floorR: a.floorR && b.floorR,
+  };
+}
+
+/** The two key poses around a share of the loop, and how far between them, 0 to below 1. */
+function around({ keys }: Figure, phase: number) {
+  const share = phase - Math.floor(phase);
+  const found = keys.findIndex(({ at }) => at > share);
+  const next = found === -1 ? 0 : found;
+  const last = (next === 0 ? keys.length : next) - 1;
+  const from = keys[last]!.at;
+  const to = next === 0 ? 1 : keys[next]!.at;
+  return { last, next, t: (share - from) / (to - from) };
+}
+
+const ANCHORED = {
+  feet: ({ legs }: Body) => mix(legs.L.ankle, legs.R.ankle, 0.5),
+  'left foot': ({ legs }: Body) => legs.L.ankle,
+  'right foot': ({ legs }: Body) => legs.R.ankle,
+  hands: ({ arms }: Body) => mix(arms.L.hand, arms.R.hand, 0.5),
+  hips: ({ hips }: Body) => hips,
+} satisfies Record<Figure['anchor'], (body: Body) => Vec>;
+
+/** The body of a pose, what the figure stands on at its place. */
+export function standing(figure: Pick<Figure, 'anchor'>, pose: Pose): Body {
+  const body = bodyOf(pose);
+  const [x, , z] = ANCHORED[figure.anchor](body);
+  const { x: aside, z: before } = pose;
+  return figure.anchor === 'hips' ? body : movedBody(body, [aside - x, 0, before - z]);
+}
+
+function holderIn(body: Body, by: Holder): Vec {
+  switch (by) {
+    case 'left hand':
+      return body.arms.L.hand;
+    case 'right hand':
+      return body.arms.R.hand;
+    case 'hands':
+      return mix(body.arms.L.hand, body.arms.R.hand, 0.5);
+    case 'head':
+      return add(body.head, times(body.skull.up, 0.11));
+    case 'floor':
+      return [0, 0, 0];
+  }
+}
+
+/** The moment of a figure at a share of its loop; whole numbers are the first key pose. */
+export function momentAt(figure: Figure, phase: number): Moment {
+  const { last, next, t } = around(figure, phase);
+  const eased = figure.pace === 'even' ? t : smooth(t);
+  const pose = poseBetween(figure.keys[last]!.pose, figure.keys[next]!.pose, t, eased);
+  const body = standing(figure, pose);
+  const props = figure.props.map(({ places }) => {
+    const a = places[last % places.length]!;
+    const b = places[next % places.length]!;
+    const at = mix(
+      add(holderIn(body, a.by), a.at),
+      add(holderIn(body, b.by), b.at),
+      // A thing in the air goes evenly to the side: what it is held by eases.
+      a.arc === 0 ? eased : t,
+    );
+    return add(at, [0, a.arc * 4 * t * (1 - t), 0]);
+  });
+  const key = t < 0.5 ? last : next;
+  const share = phase - Math.floor(phase);
+  const away = Math.abs(share - figure.keys[key]!.at);
+  const nearness = Math.max(0, 1 - 7 * Math.min(away, 1 - away));
+  return { figure, pose, body, props, key, nearness };
+}
+
+/** The moment of a key pose itself. */
+export const momentOfKey = (figure: Figure, key: number): Moment =>
+  momentAt(figure, figure.keys[key]?.at ?? 0);
+
+/** How far apart two bodies are at most, joint by joint, in heights. */
+export function farthest(a: Body, b: Body): number {
+  const joints = ({ hips, belly, chest, head, arms, legs }: Body): readonly Vec[] => [
+    hips,
+    belly,
+    chest,
+    head,
+    ...SIDES.flatMap((side) => {
+      const { shoulder, elbow, hand } = arms[side];
+      const { hip, knee, ankle, heel, toe } = legs[side];
+      return [shoulder, elbow, hand, hip, knee, ankle, heel, toe];
+    }),
+  ];
+  const [first, second] = [joints(a), joints(b)];
+  return Math.max(...first.map((point, n) => apart(point, second[n]!)));
+}

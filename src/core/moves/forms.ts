@@ -1,0 +1,75 @@
+import { ageBandOf, type Ages } from '../model/ages';
+import type { Action, Station } from '../model/action';
+import type { Dose } from '../model/dose';
+import type { Move } from '../model/move';
+import { moveIn, type MoveBook } from './move-book';
+
+/** The move itself, or the nearest easier form that a child of `age` can usually do. */
+export function formForAge(move: Move, age: number, book: MoveBook): Move {
+  let form = move;
+  const seen = new Set<string>();
+  // Own moves may be each other's easier form: a ring has no end.
+  while (form.fromAge > age && form.easier !== null && !seen.has(form.id)) {
+    seen.add(form.id);
+    form = moveIn(book, form.easier);
+  }
+  return form.fromAge > age ? move : form;
+}
+
+/** Where `amount` stands between the ends of a range, 0 to 1; outside it counts as the near end. */
+function standing(amount: number, [least, most]: readonly [number, number]): number {
+  return most === least ? 0.5 : Math.min(1, Math.max(0, (amount - least) / (most - least)));
+}
+
+/**
+ * The dose at the same place in another range: what was half-way for fives is half-way for sevens.
+ * In another unit than the usual one the amounts stay as they are.
+ */
+function moveDose(
+  dose: Dose,
+  from: readonly [number, number],
+  to: readonly [number, number],
+): Dose {
+  const amounts = dose.amounts.map((amount) =>
+    Math.round(to[0] + (to[1] - to[0]) * standing(amount, from)),
+  );
+  return { ...dose, amounts };
+}
+
+/** The action with its dose where it stood in the usual range of the ages before. */
+export function doseForAges(action: Action, before: Ages, after: Ages, book: MoveBook): Action {
+  const { usual } = moveIn(book, action.move);
+  if (action.dose.unit !== usual.unit) return action;
+  const [from, to] = [usual.range[ageBandOf(before)], usual.range[ageBandOf(after)]];
+  return { ...action, dose: moveDose(action.dose, from, to) };
+}
+
+/** The action done in another form of its move, with the dose where it stood in the usual range. */
+export function inForm(action: Action, form: Move, ages: Ages, book: MoveBook): Action {
+  if (form.id === action.move) return action;
+  const band = ageBandOf(ages);
+  const move = moveIn(book, action.move);
+  const range = form.usual.range[band];
+  const inUsual = action.dose.unit === move.usual.unit;
+  const unit = form.usual.unit;
+  const dose = inUsual
+    ? moveDose(action.dose, move.usual.range[band], range)
+    : {
+        ...action.dose,
+        amounts: action.dose.amounts.map(() => Math.round((range[0] + range[1]) / 2)),
+      };
+  const sides = form.sided ? (dose.sides === 'any' ? 'each' : dose.sides) : 'any';
+  return { ...action, move: form.id, dose: { ...dose, unit, sides } };
+}
+
+/** A part in another form of its move; a dose of its own goes along, as `inForm` has it. */
+export function formed<P extends Action | Station>(
+  part: P,
+  form: Move,
+  ages: Ages,
+  book: MoveBook,
+): P {
+  return 'dose' in part
+    ? { ...part, ...inForm(part, form, ages, book) }
+    : { ...part, move: form.id };
+}

@@ -1,0 +1,49 @@
+import { rowsOfBeat, type Beat } from '../beats';
+import type { RowContent } from '../beats/sheet-row';
+import type { Cue } from '../cues/cue';
+import { startsBy } from '../cues/starts';
+import type { Adventure } from '../document/adventure';
+import { moveBookOf } from '../moves/move-book';
+import type { Schedule } from '../schedule/unroll';
+import { clockOf } from '../words/clock';
+
+/** One thing to do or say, in a row of the run sheet. A beat has a row for each of its parts. */
+export type RunSheetRow = Readonly<{
+  beatId: string;
+  /** Start of the beat, in seconds; null on the later rows of a beat. */
+  startSeconds: number | null;
+  /** Length of the whole beat, in seconds; null on its later rows. */
+  lengthSeconds: number | null;
+  chapter: string;
+  kind: Beat['kind'];
+}> &
+  RowContent;
+
+/** The running order, row by row, with the clock. */
+export function runSheetRows(adventure: Adventure, schedule: Schedule): readonly RunSheetRow[] {
+  const book = moveBookOf(adventure);
+  const starts = startsBy(schedule.cues, 'beatId');
+  const cuesOf = new Map<string, Cue[]>();
+  for (const cue of schedule.cues) {
+    const cues = cuesOf.get(cue.beatId);
+    if (cues) cues.push(cue);
+    else cuesOf.set(cue.beatId, [cue]);
+  }
+  return adventure.chapters.flatMap((chapter) =>
+    chapter.beats.flatMap((beat) =>
+      rowsOfBeat(beat, book, cuesOf.get(beat.id) ?? []).map((content, index) => ({
+        beatId: beat.id,
+        startSeconds: index === 0 ? (starts.get(beat.id) ?? null) : null,
+        lengthSeconds: index === 0 ? (schedule.totals.byBeat.get(beat.id)?.seconds ?? 0) : null,
+        chapter: chapter.title,
+        kind: beat.kind,
+        ...content,
+      })),
+    ),
+  );
+}
+
+/** A clock reading, or nothing where there is none. */
+export function clockOrBlank(seconds: number | null): string {
+  return seconds === null ? '' : clockOf(seconds);
+}
