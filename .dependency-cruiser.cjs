@@ -1,12 +1,79 @@
-/** Dependencies point one way: routes -> lib -> core. */
+/** Dependencies point one way: routes -> lib -> core, and within core from storey to storey. */
+
+/** The storeys of core, lowest first: each knows those before it, and none of those after it. */
+const STOREYS = [
+  'words',
+  'model',
+  'moves',
+  'figure',
+  'room',
+  'cues',
+  'language',
+  'devices',
+  'chance',
+  'beats',
+  'document',
+  'schedule',
+  'forecast',
+  'fit',
+  'findings',
+  'prep',
+  'stage',
+  'log',
+  'print',
+  'formats',
+];
+
+/** Parts of the figure are storeys too. */
+const FIGURE = ['body', 'motion', 'drawing', 'editing'];
+
+/** Tests, and what only they use, may look at everything. */
+const TESTS = '([.]test[.]ts$|^src/core/testing/)';
+
+const downwards = (folder, storeys, why) =>
+  storeys.slice(0, -1).map((storey, n) => ({
+    name: `only-down-from-${storey}`,
+    comment: why,
+    severity: 'error',
+    from: { path: `^${folder}/${storey}/`, pathNot: TESTS },
+    to: { path: `^${folder}/(${storeys.slice(n + 1).join('|')})/` },
+  }));
+
 module.exports = {
   forbidden: [
     { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
+    ...downwards('src/core', STOREYS, 'a storey knows nothing of what is above it'),
+    ...downwards('src/core/figure', FIGURE, 'bodies move, what moves is drawn, drawings are edited'),
+    {
+      name: 'every-folder-is-a-storey',
+      comment: 'a new folder of core is given its place in STOREYS',
+      severity: 'error',
+      from: {
+        path: '^src/core/[^/]+/',
+        pathNot: `(^src/core/(${STOREYS.join('|')})/|${TESTS})`,
+      },
+      to: {},
+    },
+    {
+      name: 'core-has-no-way-back-in',
+      comment: 'the doors of core are for those outside',
+      severity: 'error',
+      from: { path: '^src/core/[^/]+/', pathNot: TESTS },
+      to: { path: '^src/core/(index|files)[.]ts$' },
+    },
+    {
+      name: 'no-folder-circles',
+      comment: 'folders of the interface know each other one way only',
+      severity: 'error',
+      scope: 'folder',
+      from: { path: '^src/lib' },
+      to: { circular: true },
+    },
     {
       name: 'core-stands-alone',
       comment: 'core knows no interface, no framework, no browser',
       severity: 'error',
-      from: { path: '^src/core', pathNot: '([.]test[.]ts$|^src/core/testing/)' },
+      from: { path: '^src/core', pathNot: TESTS },
       to: {
         pathNot: [
           '^src/core',

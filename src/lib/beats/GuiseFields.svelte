@@ -9,7 +9,7 @@
   import LineArea from '$lib/ui/LineArea.svelte';
   import type { Ideas } from './editor';
   import NameIdeas from './NameIdeas.svelte';
-  import MovePicker from './MovePicker.svelte';
+  import MovePicker from '$lib/moves/MovePicker.svelte';
 
   type Props = {
     part: { move: string; guise: Guise };

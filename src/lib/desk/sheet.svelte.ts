@@ -10,7 +10,7 @@ import {
   type Setting,
 } from '$core';
 import { SvelteMap } from 'svelte/reactivity';
-import { whenIdle } from '$lib/ui/when-idle';
+import { whenIdle } from '$lib/workers/when-idle';
 
 /** What the line of a beat shows besides the beat itself. */
 export type SheetRow = Readonly<{

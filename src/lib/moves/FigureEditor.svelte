@@ -20,7 +20,7 @@
   import ChevronRight from '@lucide/svelte/icons/chevron-right';
   import Plus from '@lucide/svelte/icons/plus';
   import Trash from '@lucide/svelte/icons/trash-2';
-  import MovePicker from '$lib/beats/MovePicker.svelte';
+  import MovePicker from '$lib/moves/MovePicker.svelte';
   import KeyPose from '$lib/figures/KeyPose.svelte';
   import LivingFigure from '$lib/figures/LivingFigure.svelte';
   import PoseDrawing from '$lib/figures/PoseDrawing.svelte';

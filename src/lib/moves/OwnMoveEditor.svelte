@@ -14,7 +14,7 @@
     type Move,
     type MoveBook,
   } from '$core';
-  import MovePicker from '$lib/beats/MovePicker.svelte';
+  import MovePicker from '$lib/moves/MovePicker.svelte';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineList from '$lib/ui/InlineList.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';

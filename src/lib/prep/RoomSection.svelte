@@ -15,7 +15,7 @@
     secondsOnWay,
     type Crowding,
   } from '$core';
-  import MovePicker from '$lib/beats/MovePicker.svelte';
+  import MovePicker from '$lib/moves/MovePicker.svelte';
   import type { Draft } from '$lib/store/draft.svelte';
   import { preferences } from '$lib/store/preferences.svelte';
   import InlineLength from '$lib/ui/InlineLength.svelte';

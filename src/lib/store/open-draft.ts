@@ -3,7 +3,7 @@ import { arrupDb } from './db';
 import { Draft, type DraftNews } from './draft.svelte';
 import { newId } from './new-id';
 import { tabs } from './tabs';
-import { whenIdle } from '$lib/ui/when-idle';
+import { whenIdle } from '$lib/workers/when-idle';
 
 /** An adventure of this browser, to be changed; null if it is not there. */
 export async function openDraft(

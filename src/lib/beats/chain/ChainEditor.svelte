@@ -7,7 +7,7 @@
   import DoseSentence from '../DoseSentence.svelte';
   import { SHOWING_WORDS, type EditorProps } from '../editor';
   import GuiseFields from '../GuiseFields.svelte';
-  import MovePicker from '../MovePicker.svelte';
+  import MovePicker from '$lib/moves/MovePicker.svelte';
   import SayFirst from '../SayFirst.svelte';
 
   const { beat, book, setting, ideas, active, change, leave }: EditorProps<'chain'> = $props();

@@ -6,7 +6,7 @@
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
   import { SHOWING_WORDS, type EditorProps } from '../editor';
   import GuiseFields from '../GuiseFields.svelte';
-  import MovePicker from '../MovePicker.svelte';
+  import MovePicker from '$lib/moves/MovePicker.svelte';
   import SayFirst from '../SayFirst.svelte';
 
   const { beat, book, setting, ideas, active, change, leave }: EditorProps<'circuit'> = $props();

@@ -24,7 +24,7 @@
   import { newId, newSeed } from '$lib/store/new-id';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import { SHOWING_WORDS, type EditorProps } from '../editor';
-  import MovePicker from '../MovePicker.svelte';
+  import MovePicker from '$lib/moves/MovePicker.svelte';
   import SayFirst from '../SayFirst.svelte';
   import AmountSentence from './AmountSentence.svelte';
   import DeckSentence from './DeckSentence.svelte';

@@ -14,7 +14,7 @@
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
   import DoseSentence from '../DoseSentence.svelte';
-  import MovePicker from '../MovePicker.svelte';
+  import MovePicker from '$lib/moves/MovePicker.svelte';
 
   type Props = {
     beat: Draw;

@@ -22,7 +22,7 @@
   import DoseSentence from '../DoseSentence.svelte';
   import type { Ideas } from '../editor';
   import GuiseFields from '../GuiseFields.svelte';
-  import MovePicker from '../MovePicker.svelte';
+  import MovePicker from '$lib/moves/MovePicker.svelte';
   import LetterIdeas from './LetterIdeas.svelte';
 
   type Props = {

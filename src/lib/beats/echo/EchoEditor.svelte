@@ -6,7 +6,7 @@
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
   import LineArea from '$lib/ui/LineArea.svelte';
   import type { EditorProps } from '../editor';
-  import MovePicker from '../MovePicker.svelte';
+  import MovePicker from '$lib/moves/MovePicker.svelte';
   import SayFirst from '../SayFirst.svelte';
 
   const { beat, book, active, change, leave }: EditorProps<'echo'> = $props();

@@ -1,7 +1,7 @@
 <!-- The suits of a deck as cards, or the boxes of a letter strip: written on where they stand. -->
 <script lang="ts">
   import { moveIn, type Device, type Draw, type Entry, type Move, type MoveBook } from '$core';
-  import MovePicker from '$lib/beats/MovePicker.svelte';
+  import MovePicker from '$lib/moves/MovePicker.svelte';
   import MovePicture from '$lib/figures/MovePicture.svelte';
   import { sectorHue } from '../sector-look';
 
