@@ -244,7 +244,7 @@ export {
   tick,
 } from './stage/leading';
 export { adapt, adaptAll, adaptationsAt, scheduleOf } from './stage/adapt';
-export type { LedWay } from './stage/adapt';
+export type { LedWay } from './stage/led-way';
 export { ADAPTATIONS } from './stage/adaptation';
 export type { Adaptation, AdaptationKind } from './stage/adaptation';
 export type {
@@ -270,3 +270,9 @@ export type { SavedLeading } from './stage/saved-leading';
 export { forecast, USUAL_SESSIONS } from './forecast/forecast';
 export type { Forecast } from './forecast/forecast';
 export type { Spread } from './forecast/spread';
+
+export { cubeNet } from './devices/shapes/cube-net';
+export { pipsOf } from './devices/shapes/pips';
+export { wheelSectors } from './devices/shapes/wheel-shape';
+export { roomDrawing } from './prep/room-drawing';
+export type { DrawnMark, RoomShape } from './prep/room-drawing';

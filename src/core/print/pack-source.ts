@@ -1,8 +1,6 @@
 import type { Picture } from '../figure/drawing/picture';
 import type { Adventure } from '../document/adventure';
-import { drawsOf } from '../document/beats-of';
 import type { Action } from '../model/action';
-import type { Draw } from '../beats/draw';
 import type { Move } from '../model/move';
 import { moveIn, type MoveBook } from '../moves/move-book';
 import type { Schedule } from '../schedule/unroll';
@@ -40,15 +38,7 @@ export type PackSource = Readonly<{
 /** What is asked of an adventure to know whether a part has something to print. */
 export type Needs = Pick<PackSource, 'adventure'>;
 
-export const drawsFrom = ({ adventure }: Needs, kind: Draw['device']['kind']) =>
-  drawsOf(adventure).filter(({ device }) => device.kind === kind);
-
-/** Draws with a number die: the most that it shows. */
-export const numbersOf = ({
-  adventure,
-}: Needs): readonly Readonly<{ sides: number; dice: number }>[] =>
-  drawsOf(adventure).flatMap(({ amount }) => (amount.from === 'number die' ? [amount] : []));
-
+/** What a move looks like on this pack's paper. */
 export const pictureIn = (
   source: PackSource,
   book: MoveBook,

@@ -3,17 +3,18 @@ import { kitListOf } from '../prep/kit-list';
 import type { Adventure } from '../document/adventure';
 import { beatsOf, hasBeats } from '../document/beats-of';
 import { titleOf } from '../document/title';
-import type { Draw } from '../beats/draw';
+import type { Entry } from '../model/chance';
 import { partsOfBeat } from '../beats';
 import { calledIn, moveBookOf } from '../moves/move-book';
 import { movesUsed } from '../document/moves-used';
 import { calledPlaces, roomPlan } from '../prep/room-plan';
 import { drawCards, type Card } from './cards';
-import { drawDieNet, FACE_PICTURE, type DieFace } from './die-net';
+import { FACE_PICTURE, paintCube, type CubeFace } from './cube';
+import { devicePrints } from './device-prints';
 import type { PrintText } from './document';
-import { letterCards, moveCards, numberCards, suitCards } from './pack-cards';
-import { drawsFrom, numbersOf, pictureIn, type Needs, type PackSource } from './pack-source';
-import { drawRoom } from './room-sheet';
+import { letterCards, moveCards, numberCards, outcomeCards } from './pack-cards';
+import { pictureIn, type Needs, type PackSource } from './pack-source';
+import { paintRoom } from './room-sheet';
 import { Sheet } from './sheet';
 import { drawSpotSigns } from './spot-signs';
 import { drawStickers } from './stickers';
@@ -25,7 +26,7 @@ import {
   scriptText,
   type MovePicture,
 } from './texts';
-import { drawWheel, drawWheelBase } from './wheel';
+import { paintWheel, paintWheelBase } from './wheel';
 
 export const PACK_PARTS = [
   'run-sheet',
@@ -51,82 +52,59 @@ export type PackPart = Readonly<{ id: PackPartId }> &
 
 const isWritten = ({ adventure }: Needs) => hasBeats(adventure);
 
-/** Cubes are folded; of other dice a wheel with as many sectors is made. */
-const CUBE = 6;
-const isCube = ({ device }: Draw) => device.kind === 'die' && device.sides === CUBE;
-
 const newSheetOf =
   ({ paper, ink, type }: PackSource) =>
   () =>
     new Sheet(paper, ink, type);
 
-const PIPS_BY_PLACE = [1, 2, 3, 4, 5, 6];
+const PIPS = [1, 2, 3, 4, 5, 6];
+const plainFace = (pips: number): CubeFace => ({ pips, picture: null, name: '', kind: 0 });
 
 /** A net for each die: of moves, where a face is a move; of numbers, where it is a number. */
-function dieNets(source: PackSource): Sheet[] {
-  const newSheet = newSheetOf(source);
+function cubes(source: PackSource): Sheet[] {
   const book = moveBookOf(source.adventure);
-  const sheets: Sheet[] = [];
-  const net = (faces: readonly DieFace[], title: string) => {
-    const sheet = newSheet();
-    drawDieNet(sheet, faces, title);
-    sheets.push(sheet);
-  };
-  const plain = PIPS_BY_PLACE.map((pips): DieFace => ({ pips, picture: null, name: '', kind: 0 }));
-  for (const beat of drawsFrom(source, 'die').filter(isCube)) {
-    if (beat.device.kind === 'die' && beat.device.dice > 1) {
-      net(plain, `Number die: print ${beat.device.dice}`);
-      continue;
-    }
-    const faces = PIPS_BY_PLACE.map((pips): DieFace => {
-      const kind = beat.entries.findIndex((entry) => entry.faces.includes(pips));
-      const entry = beat.entries[kind];
-      if (!entry) return { pips, picture: null, name: '', kind: 0 };
-      const picture = pictureIn(
-        source,
-        book,
-        entry.action,
-        2,
-        FACE_PICTURE.wide / FACE_PICTURE.high,
-      );
-      return { pips, picture, name: capital(calledIn(book, entry.action)), kind };
-    });
+  const { wide, high } = FACE_PICTURE;
+  const faceOf = (entry: Entry | null, pips: number, entries: readonly (Entry | null)[]) =>
+    entry
+      ? {
+          pips,
+          picture: pictureIn(source, book, entry.action, 2, wide / high),
+          name: capital(calledIn(book, entry.action)),
+          kind: [...new Set(entries)].indexOf(entry),
+        }
+      : plainFace(pips);
+  return devicePrints(source.adventure).cubes.map(({ faces, title }) => {
+    const named = faces?.map((entry, n) => faceOf(entry, n + 1, faces)) ?? [];
     // One move for all faces: the die only says how many.
-    const named = new Set(faces.map(({ name }) => name));
-    net(named.size === 1 ? plain : faces, named.size === 1 ? 'Number die' : 'Move die');
-  }
-  const numbers = numbersOf(source).filter(({ sides }) => sides === CUBE);
-  if (numbers.length > 0) {
-    const most = Math.max(...numbers.map(({ dice }) => dice));
-    net(plain, most === 1 ? 'Number die' : `Number die: print ${most}`);
-  }
-  return sheets;
+    const isPlain = new Set(named.map(({ name }) => name)).size <= 1;
+    const sheet = newSheetOf(source)();
+    paintCube(
+      sheet,
+      isPlain ? PIPS.map(plainFace) : named,
+      isPlain && faces ? 'Number die' : title,
+    );
+    return sheet;
+  });
 }
-
-const wheelDraws = (needs: Needs) => [
-  ...drawsFrom(needs, 'spinner'),
-  ...drawsFrom(needs, 'die').filter((beat) => !isCube(beat)),
-];
 
 function wheels(source: PackSource): Sheet[] {
   const newSheet = newSheetOf(source);
   const book = moveBookOf(source.adventure);
-  const drawn = wheelDraws(source).map(({ entries, device }) => {
+  const painted = devicePrints(source.adventure).wheels.map(({ sectors, title }) => {
     const sheet = newSheet();
-    const isDie = device.kind === 'die';
-    const sectors = entries.map(({ action, label, weight, faces }) => ({
+    const shown = sectors.map(({ entry: { action, label }, weight }) => ({
       name: [label, calledIn(book, action)].filter(Boolean).join(': '),
       picture: pictureIn(source, book, action),
       strip: pictureIn(source, book, action, 2),
-      weight: isDie ? faces.length : weight,
+      weight,
     }));
-    drawWheel(sheet, sectors, isDie ? `In place of a die of ${device.sides}` : 'The spinner');
+    paintWheel(sheet, shown, title);
     return sheet;
   });
-  if (drawn.length === 0) return [];
+  if (painted.length === 0) return [];
   const base = newSheet();
-  drawWheelBase(base);
-  return [...drawn, base];
+  paintWheelBase(base);
+  return [...painted, base];
 }
 
 function stickers(source: PackSource): Sheet[] {
@@ -142,7 +120,7 @@ function stickers(source: PackSource): Sheet[] {
 function room(source: PackSource): Sheet[] {
   const sheet = newSheetOf(source)();
   const { adventure, lengthOf } = source;
-  drawRoom(sheet, roomPlan(adventure), `The room: ${titleOf(adventure)}`, lengthOf);
+  paintRoom(sheet, roomPlan(adventure), `The room: ${titleOf(adventure)}`, lengthOf);
   return [sheet];
 }
 
@@ -182,18 +160,23 @@ const MAKERS: Readonly<Record<PackPartId, Maker>> = {
     make: cards(moveCards),
   },
   'die-nets': {
-    applies: (needs) =>
-      drawsFrom(needs, 'die').some(isCube) || numbersOf(needs).some(({ sides }) => sides === CUBE),
-    make: (source) => ({ sheets: dieNets(source) }),
+    applies: ({ adventure }) => devicePrints(adventure).cubes.length > 0,
+    make: (source) => ({ sheets: cubes(source) }),
   },
-  'number-cards': { applies: (needs) => numbersOf(needs).length > 0, make: cards(numberCards) },
-  'suit-cards': { applies: (needs) => drawsFrom(needs, 'deck').length > 0, make: cards(suitCards) },
+  'number-cards': {
+    applies: ({ adventure }) => devicePrints(adventure).numbers.length > 0,
+    make: cards(numberCards),
+  },
+  'suit-cards': {
+    applies: ({ adventure }) => devicePrints(adventure).cards.length > 0,
+    make: cards(outcomeCards),
+  },
   wheel: {
-    applies: (needs) => wheelDraws(needs).length > 0,
+    applies: ({ adventure }) => devicePrints(adventure).wheels.length > 0,
     make: (source) => ({ sheets: wheels(source) }),
   },
   'letter-cards': {
-    applies: (needs) => drawsFrom(needs, 'letters').length > 0,
+    applies: ({ adventure }) => devicePrints(adventure).letters.length > 0,
     make: cards(letterCards),
   },
   spots: {

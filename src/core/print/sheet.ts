@@ -15,7 +15,7 @@ const escaped = (text: string) =>
     .replace(/>/gu, '&gt;')
     .replace(/"/gu, '&quot;');
 
-const number = (n: number) => String(Math.round(n * 1000) / 1000);
+const number = (n: number) => String(Math.round(n * 1e4) / 1e4);
 
 type Look = Readonly<{ fill?: string; stroke?: string; width?: number; dash?: string }>;
 
@@ -53,6 +53,14 @@ export class Sheet {
 
   path(d: string, look: Look): void {
     this.#marks.push(`<path d="${d}" ${attributes(look)}/>`);
+  }
+
+  /** A path in units of its own, so many millimetres each, its middle at a point. */
+  pathIn(d: string, x: number, y: number, unitMm: number, look: Look): void {
+    const { width = 0.3 } = look;
+    this.#marks.push(
+      `<path d="${d}" transform="translate(${number(x)} ${number(y)}) scale(${number(unitMm)})" ${attributes({ ...look, width: width / unitMm })}/>`,
+    );
   }
 
   polygon(points: readonly (readonly [number, number])[], look: Look): void {

@@ -6,9 +6,12 @@ import { resolveDraws } from '../schedule/resolve-draws';
 import { unroll } from '../schedule/unroll';
 import type { Adventure } from '../document/adventure';
 import { arbitraryAdventure } from '../testing/arbitrary';
-import { doseOf, moveBeat, withBeats } from '../testing/make';
-import { adapt, adaptAll, type LedWay } from './adapt';
+import { doseOf, echoBeat, moveBeat, withBeats } from '../testing/make';
+import type { Dose } from '../model/dose';
+import { moveBookOf, moveIn } from '../moves/move-book';
+import { adapt, adaptAll } from './adapt';
 import { ADAPTATIONS, type Adaptation } from './adaptation';
+import type { LedWay } from './led-way';
 
 function wayOf(adventure: Adventure): LedWay {
   const { setting } = adventure;
@@ -117,5 +120,45 @@ describe('changes on the fly', () => {
       }),
       { numRuns: 60 },
     );
+  });
+});
+
+describe('work in another form is work as the schedule has it', () => {
+  const easierOf = (move: string, dose: Partial<Dose>, amount: number) => {
+    const adventure = withBeats(moveBeat([doseOf(move, amount, dose)], { show: 'none' }));
+    const way = wayOf(adventure);
+    const work = way.cues.find(isWork)!;
+    const led = adapt(way, { cueId: work.id, intoSeconds: 0, what: 'easier', seconds: 0 })!;
+    const easier = moveIn(moveBookOf(adventure), move).easier!;
+    const written = withBeats(moveBeat([doseOf(easier, amount, dose)], { show: 'none' }));
+    return { now: led.cues.findLast(isWork)!, written: unroll(written).cues.find(isWork)! };
+  };
+
+  it.each([
+    ['gallop', { unit: 'seconds' }, 20],
+    ['gallop', { unit: 'metres' }, 10],
+    ['frog-jump', { unit: 'reps' }, 8],
+    ['plank', { unit: 'hold' }, 8],
+  ] as const)('%s, %o', (move, dose, amount) => {
+    const { now, written } = easierOf(move, dose, amount);
+    expect(now.doing!.move).toBe(written.doing!.move);
+    expect(now.lengthSeconds).toBeCloseTo(written.lengthSeconds, 3);
+    expect([now.kind, now.effort, now.reps, now.landings]).toEqual([
+      written.kind,
+      written.effort,
+      written.reps,
+      written.landings,
+    ]);
+  });
+
+  it('a rhyme keeps its beat', () => {
+    const echo = echoBeat(['hop'], { beatsPerMinute: 100 });
+    const adventure = withBeats(echo);
+    const way = wayOf(adventure);
+    const work = way.cues.find(isWork)!;
+    const led = adapt(way, { cueId: work.id, intoSeconds: 0, what: 'easier', seconds: 0 })!;
+    const now = led.cues.find((cue) => isWork(cue) && cue.doing!.move !== 'hop')!;
+    expect(now.doing!.secondsPerCount).toBe(work.doing!.secondsPerCount);
+    expect(now.lengthSeconds).toBe(work.lengthSeconds);
   });
 });

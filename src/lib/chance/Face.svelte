@@ -1,11 +1,15 @@
 <!-- One face of a die: pips up to six, a number beyond. -->
 <script lang="ts">
-  import { pipsOf } from './sector-look';
+  import { pipsOf } from '$core';
 
   type Props = { face: number; pixels?: number };
   const { face, pixels = 30 }: Props = $props();
 
-  const pips = $derived(pipsOf(face));
+  /** From the middle of the face to a pip at its edge. */
+  const SPREAD = 0.26;
+  const pips = $derived(
+    pipsOf(face).map(([x, y]) => [0.5 + x * SPREAD, 0.5 + y * SPREAD] as const),
+  );
 </script>
 
 <svg

@@ -1,10 +1,10 @@
 <!-- The spinner as it will look: sectors as wide as they are likely, each with its number. -->
 <script lang="ts">
-  import type { Draw, Move } from '$core';
+  import { wheelSectors, type Draw, type Move } from '$core';
   import { pictureUrl, screenPicture } from '$lib/pictures/pictures';
   import { shownMode } from '$lib/pictures/screen-paints';
   import { preferences } from '$lib/store/preferences.svelte';
-  import { sectorHue, sectorPath } from './sector-look';
+  import { sectorHue } from './sector-look';
 
   type Props = {
     entries: Draw['entries'];
@@ -17,26 +17,7 @@
   };
   const { entries, names, moves = [], pixels = 190, onpick }: Props = $props();
 
-  const sectors = $derived.by(() => {
-    const all = entries.reduce((sum, { weight }) => sum + weight, 0) || 1;
-    let from = 0;
-    return entries.map(({ id, weight }, index) => {
-      const to = from + weight / all;
-      const angle = ((from + to) / 2 - 0.25) * 2 * Math.PI;
-      const sector = {
-        id,
-        index,
-        path: sectorPath(from, to),
-        cos: Math.cos(angle),
-        sin: Math.sin(angle),
-        // As wide as the sector is there, and no wider than what is left of the radius.
-        size: Math.min(0.56, 1.3 * Math.sin(Math.PI * Math.min(0.5, weight / all))),
-        shown: weight > 0,
-      };
-      from = to;
-      return sector;
-    });
-  });
+  const sectors = $derived(wheelSectors(entries.map(({ weight }) => weight)));
 </script>
 
 <svg
@@ -46,40 +27,36 @@
   role="img"
   aria-label="Spinner: {names.map((name, n) => `${n + 1} ${name}`).join(', ')}"
 >
-  {#each sectors as { id, index, path, cos, sin, size, shown } (id)}
+  {#each sectors as { index, path, picture, name } (entries[index]!.id)}
     {@const move = moves[index]}
-    {@const far = move ? 0.3 : 0.68}
-    {#if shown}
-      <!-- By keyboard each entry is a line of the table beside it. -->
-      <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
-      <path
-        class={['sector', onpick && 'cursor-pointer']}
-        d={path}
-        fill={move
-          ? `color-mix(in oklab, ${sectorHue(index)} 45%, var(--raised))`
-          : sectorHue(index)}
-        onclick={() => onpick?.(id)}
+    {@const tag = move ? name : picture}
+    <!-- By keyboard each entry is a line of the table beside it. -->
+    <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
+    <path
+      class={['sector', onpick && 'cursor-pointer']}
+      d={path}
+      fill={move ? `color-mix(in oklab, ${sectorHue(index)} 45%, var(--raised))` : sectorHue(index)}
+      onclick={() => onpick?.(entries[index]!.id)}
+    />
+    <circle class="tag" cx={tag.x} cy={tag.y} r={move ? 0.12 : 0.16} />
+    <text class="number" x={tag.x} y={tag.y + 0.06}>{index + 1}</text>
+    {#if move}
+      <image
+        class="picture"
+        href={pictureUrl(
+          screenPicture(move, {
+            poses: 1,
+            sizePx: (picture.height * pixels) / 2,
+            aspect: 1,
+            look: preferences.current.look,
+            mode: shownMode(),
+          }),
+        )}
+        x={picture.x - picture.height / 2}
+        y={picture.y - picture.height / 2}
+        width={picture.height}
+        height={picture.height}
       />
-      <circle class="tag" cx={cos * far} cy={sin * far} r={move ? 0.12 : 0.16} />
-      <text class="number" x={cos * far} y={sin * far + 0.06}>{index + 1}</text>
-      {#if move}
-        <image
-          class="picture"
-          href={pictureUrl(
-            screenPicture(move, {
-              poses: 1,
-              sizePx: (size * pixels) / 2,
-              aspect: 1,
-              look: preferences.current.look,
-              mode: shownMode(),
-            }),
-          )}
-          x={cos * 0.68 - size / 2}
-          y={sin * 0.68 - size / 2}
-          width={size}
-          height={size}
-        />
-      {/if}
     {/if}
   {/each}
   <circle class="hub" r="0.07" />

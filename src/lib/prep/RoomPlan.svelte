@@ -3,6 +3,7 @@
   import {
     lengthIn,
     putMark,
+    roomDrawing,
     roomPlan,
     WALLS,
     type PlanMark,
@@ -26,12 +27,10 @@
   /** Marks are as large as a finger wants them, whatever the size of the room. */
   const mark = $derived(Math.max(length, width) / 26);
 
-  let drawing: SVGSVGElement | undefined = $state();
+  let surface: SVGSVGElement | undefined = $state();
   let dragged = $state<string | null>(null);
 
   const keyOf = ({ kind, name }: PlanMark) => `${kind} ${name}`;
-  const nameOf = ({ kind, name }: PlanMark) =>
-    kind === 'place' ? name : kind === 'leader' ? 'you' : 'screen';
   function whereOf({ xMetres, yMetres }: Spot): string {
     const side = lengthIn(Math.abs(xMetres), unit);
     const ahead = lengthIn(Math.abs(yMetres), unit);
@@ -41,7 +40,7 @@
     draft.edit((now) => ({ ...now, setting: putMark(now.setting, one, to) }), `mark ${keyOf(one)}`);
 
   function at(event: PointerEvent): Spot | null {
-    const point = pointIn(drawing, event);
+    const point = pointIn(surface, event);
     return point && { xMetres: point.x, yMetres: -point.y };
   }
   function drag(event: PointerEvent, one: PlanMark) {
@@ -70,24 +69,12 @@
     setRoom({ marks: [] });
     draft.closeStep();
   }
-  const strips = $derived(
-    plan.strips.map(({ wall, metres }) => {
-      const across = wall === 'front' || wall === 'back';
-      const deep = Math.min(metres, across ? width : length);
-      return {
-        wall,
-        x: wall === 'right' ? length / 2 - deep : -length / 2,
-        y: wall === 'back' ? width / 2 - deep : -width / 2,
-        width: across ? length : deep,
-        height: across ? deep : width,
-      };
-    }),
-  );
+  const drawing = $derived(roomDrawing(plan));
 </script>
 
 {#if length > 0 && width > 0}
   <svg
-    bind:this={drawing}
+    bind:this={surface}
     class="plan"
     viewBox="{-length / 2 - mark * 0.4} {-width / 2 - mark * 0.4} {length + mark * 0.8} {width +
       mark * 0.8}"
@@ -103,37 +90,35 @@
         <path d="M0 {mark}L{mark} 0" class="hatch" stroke-width={mark / 8} />
       </pattern>
     </defs>
-    <rect x={-length / 2} y={-width / 2} width={length} height={width} class="floor" />
-    {#each strips as strip (strip.wall)}
-      <rect x={strip.x} y={strip.y} width={strip.width} height={strip.height} fill="url(#no-go)" />
-    {/each}
-    {#if plan.lanes}
-      {@const { axis, lines, start, finish } = plan.lanes}
-      {#each lines as line (line)}
-        {#if axis === 'length'}
-          <line x1={start} x2={finish} y1={-line} y2={-line} class="lane" />
-        {:else}
-          <line x1={line} x2={line} y1={-start} y2={-finish} class="lane" />
-        {/if}
-      {/each}
-      {#if axis === 'length'}
-        <line x1={finish} x2={finish} y1={-lines[0]!} y2={-lines.at(-1)!} class="finish" />
+    {#each drawing.shapes as shape, n (n)}
+      {#if shape.kind === 'box'}
+        <rect
+          x={shape.x}
+          y={shape.y}
+          width={shape.width}
+          height={shape.height}
+          class={shape.what}
+        />
+      {:else if shape.kind === 'line'}
+        <line
+          x1={shape.from.x}
+          y1={shape.from.y}
+          x2={shape.to.x}
+          y2={shape.to.y}
+          class={shape.what}
+        />
       {:else}
-        <line x1={lines[0]} x2={lines.at(-1)} y1={-finish} y2={-finish} class="finish" />
+        <circle cx={shape.x} cy={shape.y} r={mark * 0.42} class={shape.what} />
       {/if}
-    {/if}
-    {#each plan.children as child, n (n)}
-      <circle cx={child.xMetres} cy={-child.yMetres} r={mark * 0.42} class="child" />
     {/each}
-    <rect x={-length / 2} y={-width / 2} width={length} height={width} class="walls" />
-    {#each plan.marks as one (keyOf(one))}
+    {#each drawing.marks as { mark: one, at: place, label } (keyOf(one))}
       <g
         class={['mark', dragged === keyOf(one) && 'dragged']}
-        transform="translate({one.at.xMetres} {-one.at.yMetres})"
+        transform="translate({place.x} {place.y})"
         style:--hue={one.kind === 'place' ? sectorHue(one.n - 1) : 'var(--ink)'}
         tabindex="0"
         role="slider"
-        aria-label="{nameOf(one)}: move with the arrow keys"
+        aria-label="{label}: move with the arrow keys"
         aria-valuenow={Math.round(one.at.xMetres * 10) / 10}
         aria-valuetext={whereOf(one.at)}
         onpointerdown={(event) => {
@@ -153,10 +138,10 @@
         {#if one.kind === 'place'}
           <circle r={mark * 0.7} class="dot" />
           <text class="number" font-size={mark * 0.85} y={mark * 0.3}>{one.n}</text>
-          <text font-size={mark * 0.8} y={mark * 1.65}>{one.name}</text>
+          <text font-size={mark * 0.8} y={mark * 1.65}>{label}</text>
         {:else if one.kind === 'leader'}
           <path d="M0 {mark * 0.7}L{-mark * 0.7} {-mark * 0.5}H{mark * 0.7}Z" class="you" />
-          <text font-size={mark * 0.8} y={mark * 1.55}>you</text>
+          <text font-size={mark * 0.8} y={mark * 1.55}>{label}</text>
         {:else}
           <rect
             x={-mark * 0.8}
@@ -165,7 +150,7 @@
             height={mark * 0.8}
             class="screen"
           />
-          <text font-size={mark * 0.8} y={mark * 1.55}>screen</text>
+          <text font-size={mark * 0.8} y={mark * 1.55}>{label}</text>
         {/if}
       </g>
     {/each}
@@ -200,6 +185,9 @@
   }
   .floor {
     fill: var(--raised);
+  }
+  .no-go {
+    fill: url(#no-go);
   }
   .hatch {
     stroke: var(--line);

@@ -1,6 +1,6 @@
 <!-- The die unfolded: each face with the move that is on it; touch a face to put another on. -->
 <script lang="ts">
-  import { diceTotals, type Device, type Draw, type Move } from '$core';
+  import { cubeNet, diceTotals, type Device, type Draw, type Move } from '$core';
   import MovePicture from '$lib/figures/MovePicture.svelte';
   import Face from '../Face.svelte';
   import { sectorHue } from '../sector-look';
@@ -16,14 +16,11 @@
   };
   const { device, entries, names, moves, onput }: Props = $props();
 
-  /** A cube unfolds into a cross: opposite faces, which add up to 7, are two apart in the long arm. */
-  const CROSS: Readonly<Record<number, string>> = {
-    1: '2 / 2',
-    2: '1 / 2',
-    3: '2 / 3',
-    4: '2 / 1',
-    5: '3 / 2',
-    6: '2 / 4',
+  const net = cubeNet(true);
+  /** Where a face of the cube lies in the grid: row and column, counted from 1. */
+  const placeOf = (pips: number) => {
+    const [x, y] = net.faces.find((face) => face.pips === pips)!.at;
+    return `${y + 1} / ${x + 1} / auto / auto`;
   };
   const cube = $derived(device.dice === 1 && device.sides === 6);
   const totals = $derived(diceTotals(device));
@@ -35,7 +32,7 @@
     {@const index = entryOf(total)}
     <label
       class="tile"
-      style:grid-area={cube ? `${CROSS[total]} / auto / auto` : undefined}
+      style:grid-area={cube ? placeOf(total) : undefined}
       style:--hue={index < 0 ? 'var(--sunk)' : sectorHue(index)}
     >
       <span class="pips"><Face face={total} pixels={22} /></span>
