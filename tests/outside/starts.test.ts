@@ -32,6 +32,7 @@ function read(file: string): { adventure: Adventure; unread: readonly object[] }
 
 /** What makes each shape the shape that it is: a beat kind, a device where something is drawn. */
 const SHAPES: Readonly<Record<string, BeatKind | Device['kind']>> = {
+  coin: 'coin',
   s1: 'move',
   s2: 'circuit',
   s3: 'list',
@@ -41,7 +42,7 @@ const SHAPES: Readonly<Record<string, BeatKind | Device['kind']>> = {
   s7: 'leader',
   s8: 'letters',
   s9: 'calls',
-  s10: 'calls',
+  s10: 'relay',
   s11: 'chain',
   s12: 'move',
   s13: 'circuit',
@@ -52,7 +53,7 @@ const SHAPES: Readonly<Record<string, BeatKind | Device['kind']>> = {
   s18: 'echo',
 };
 
-it('there is one for every session shape', () => {
+it('there is one for every session shape, and one for a coin', () => {
   expect(files.map((file) => file.split('-')[0]!).sort()).toEqual(Object.keys(SHAPES).sort());
 });
 

@@ -67,6 +67,10 @@ export type BeatFile<B, R> = Readonly<{
   /** The beat as it is typed; null for what is no line but something to say. */
   line: (beat: B, book: MoveBook) => string | null;
 
+  /** What one go of it is called, and whether points may be called out in it. */
+  roundWord: string;
+  isScored: boolean;
+
   /** Adds its cues. */
   cues: (beat: B, score: Score) => void;
   /** Its rows on a run sheet; `cues` are those of the beat. */
@@ -88,6 +92,8 @@ export const PLAIN = {
   innerIds: () => [],
   withInnerIds: asItIs,
   hasOwnDoses: () => false,
+  roundWord: 'Round',
+  isScored: false,
   kit: () => [],
   ways: () => [],
   forAges: asItIs,

@@ -119,6 +119,7 @@ export const chain: BeatFile<Chain, ChainReading> = {
   readBack: ({ actions }) => `A growing chain: ${actions.map(({ move }) => move.name).join(', ')}`,
   line: ({ links }, book) => `chain: ${links.map((one) => typedAmongOthers(book, one)).join(', ')}`,
 
+  roundWord: 'Verse',
   cues,
   rows: (beat, book) => [
     { ...EMPTY_ROW, say: beat.say, name: 'Growing chain', dose: chain.inWords(beat) },

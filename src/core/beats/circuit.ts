@@ -170,6 +170,7 @@ export const circuit: BeatFile<Circuit, CircuitReading> = {
     return `circuit ${rounds} rounds ${workSeconds} s rest ${restSeconds}${between}: ${named}`;
   },
 
+  isScored: true,
   cues,
   rows: ({ say, stations, workSeconds, restSeconds, rounds }, book) => {
     const dose = `${workSeconds} s work, ${restSeconds} s rest${roundsInWords(rounds)}`;

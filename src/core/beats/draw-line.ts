@@ -33,6 +33,8 @@ export type DrawReading = Readonly<{
   show: Showing | null;
 }>;
 
+type AnyDevice = (typeof DEVICES)[keyof typeof DEVICES];
+
 /** Longer words first: "two dice" is not "dice". */
 const TYPED = DEVICE_KINDS.flatMap((kind) =>
   DEVICES[kind].typed.map((word) => ({ kind, word: new RegExp(`^${word}$`, 'iu'), source: word })),
@@ -78,6 +80,28 @@ function betweenOf(read: RulesRead['between'], travel: ReadAction | null): DrawR
   };
 }
 
+/** The moves that rules name: what stands in, and how they travel; or the words that are none. */
+function movesInRules({ standIn, between }: RulesRead, tools: LineTools) {
+  const inPlace = standIn === undefined ? null : readAction(standIn, tools);
+  const travel = between ? readAction(between.words, tools) : null;
+  const unread = [
+    ...(standIn !== undefined && !inPlace ? [standIn] : []),
+    ...(between && !travel ? [between.words] : []),
+  ];
+  return { standIn: inPlace, between: betweenOf(between, travel), unread };
+}
+
+/** The lines of the table; the names that are none. */
+function readTable(names: readonly string[], file: AnyDevice, tools: LineTools) {
+  const entries = names.map((name, n) =>
+    readEntry(file.readEntry(name), (action) => file.usualLabel(n, action), tools),
+  );
+  return {
+    entries: entries.flatMap((entry) => entry ?? []).slice(0, MOST_ENTRIES),
+    unread: names.filter((_, n) => !entries[n]),
+  };
+}
+
 /**
  * A line that names a device: `die 20 throws, stand-in march 10 s: squats, hops`, `reps die: squats,
  * lunges`, `two dice`, `spinner`, `cards 11 cards, in turn: …`, `calls: red = squats, …`, `leader`,
@@ -89,35 +113,26 @@ export function readDraw(line: string, tools: LineTools): DrawReading | Unread |
   if (!match) return null;
   const word = match[1]!.toLowerCase();
   const names = namesIn(match[3] ?? '', /,|;/u);
-  const { kind } = TYPED.find((one) => one.word.test(word))!;
-  const file = DEVICES[kind];
+  const file = DEVICES[TYPED.find((one) => one.word.test(word))!.kind];
   if (names.length === 0 && !file.tableFrom) return null;
   const { read, rest } = readRules(match[2]!);
-  const standIn = read.standIn === undefined ? null : readAction(read.standIn, tools);
-  const travel = read.between ? readAction(read.between.words, tools) : null;
-  const unread = [
-    ...(rest && !file.tableFrom ? rest.split(' ') : []),
-    ...(read.standIn !== undefined && !standIn ? [read.standIn] : []),
-    ...(read.between && !travel ? [read.between.words] : []),
-  ];
-  const entries = names.map((name, n) =>
-    readEntry(file.readEntry(name), (action) => file.usualLabel(n, action), tools),
-  );
-  unread.push(...names.filter((_, n) => !entries[n]));
+  const { standIn, between, ...ruled } = movesInRules(read, tools);
+  const { entries: given, ...listed } = readTable(names, file, tools);
+  const over = rest && !file.tableFrom ? rest.split(' ') : [];
+  const unread = [...over, ...ruled.unread, ...listed.unread];
   if (unread.length > 0) return { unread };
-  const given = entries.flatMap((entry) => entry ?? []).slice(0, MOST_ENTRIES);
   const actions = given.map(({ action }) => action);
-  const table = file.tableFrom ? file.tableFrom(rest, actions, tools) : given;
-  if (table.length === 0) return null;
+  const entries = file.tableFrom ? file.tableFrom(rest, actions, tools) : given;
+  if (entries.length === 0) return null;
   return {
     kind: 'draw',
     device: file.read(word, names.length, read),
-    entries: table,
+    entries,
     amount: amountOf(read.amountFrom ?? file.amountFrom(word), read),
     stop: read.stop ?? null,
     rules: read.rules,
     standIn,
-    between: betweenOf(read.between, travel),
+    between,
     beforehand: read.beforehand ?? false,
     show: read.show ?? null,
   };

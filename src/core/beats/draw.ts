@@ -287,6 +287,7 @@ export const draw: BeatFile<Draw, DrawReading> = {
   readBack: readBackDraw,
   line: drawInLine,
 
+  roundWord: 'Draw',
   cues,
   rows,
   kit,

@@ -11,6 +11,7 @@ import { draw } from './draw';
 import { drink } from './drink';
 import { echo } from './echo';
 import { move } from './move';
+import { relay } from './relay';
 import type { RowContent } from './sheet-row';
 import { tell } from './tell';
 
@@ -18,7 +19,7 @@ import { tell } from './tell';
  * Every kind of beat, one line each, in the order in which a typed line is tried as each: those that
  * begin with a word of their own, then moves, and what is none of these is said.
  */
-export const BEATS = { drink, circuit, draw, chain, echo, move, tell } as const;
+export const BEATS = { drink, circuit, draw, chain, echo, relay, move, tell } as const;
 export type BeatKind = keyof typeof BEATS;
 
 type InFile<File> =
@@ -119,6 +120,16 @@ export function beatOfReading(reading: BeatReading, making: Making): Beat {
 /** What was understood of a typed beat, in words. */
 export function beatReadBack(reading: BeatReading): string {
   return (BEATS[reading.kind] as unknown as BeatFile<Beat, BeatReading>).readBack(reading);
+}
+
+/** What one go of a beat of this kind is called: a round, a draw, a verse. */
+export function roundWordOf({ kind }: Pick<Beat, 'kind'>): string {
+  return BEATS[kind].roundWord;
+}
+
+/** Points may be called out in it, for everybody. */
+export function isScored({ kind }: Pick<Beat, 'kind'>): boolean {
+  return BEATS[kind].isScored;
 }
 
 /** Adds the cues of one beat. */

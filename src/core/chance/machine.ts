@@ -185,6 +185,33 @@ export class Drawing {
     return any;
   }
 
+  /** Takes out of the weights what the rules bar just now. */
+  #rule(): void {
+    const { mostOfOne, mostAhead, onRepeat, noPattern } = this.pot.rules;
+    const weights = this.#allowed;
+    if (mostOfOne !== null) {
+      for (let n = 0; n < weights.length; n += 1) {
+        if (this.#counts[this.#entryOf[n]!]! >= mostOfOne) weights[n] = 0;
+      }
+    }
+    if (mostAhead !== null && this.#markAhead(mostAhead)) this.#bar();
+    if (onRepeat === 'again' && this.last >= 0) this.#barLast();
+    if (noPattern && this.#markRepeats()) this.#bar();
+  }
+
+  /** Marks entries that are too far ahead of the one that came least; false where there are none. */
+  #markAhead(mostAhead: number): boolean {
+    const barred = this.#barred;
+    const limit = this.#fewest() + mostAhead;
+    let any = false;
+    for (let n = 0; n < barred.length; n += 1) {
+      const ahead = this.#counts[n]! >= limit;
+      barred[n] = ahead ? 1 : 0;
+      any ||= ahead;
+    }
+    return any;
+  }
+
   #work(): void {
     if (this.#known) return;
     this.#known = true;
@@ -209,32 +236,7 @@ export class Drawing {
       now += weights[n]!;
     }
     this.#nowSum = now;
-    if (rules.returns !== 'in order') {
-      const { mostOfOne, mostAhead, onRepeat, noPattern } = rules;
-      const barred = this.#barred;
-      const counts = this.#counts;
-      if (mostOfOne !== null) {
-        for (let n = 0; n < weights.length; n += 1) {
-          if (counts[this.#entryOf[n]!]! >= mostOfOne) weights[n] = 0;
-        }
-      }
-      if (mostAhead !== null) {
-        const limit = this.#fewest() + mostAhead;
-        let any = false;
-        for (let n = 0; n < barred.length; n += 1) {
-          const ahead = counts[n]! >= limit;
-          barred[n] = ahead ? 1 : 0;
-          any ||= ahead;
-        }
-        if (any) this.#bar();
-      }
-      if (onRepeat === 'again' && this.last >= 0) {
-        this.#barLast();
-      }
-      if (noPattern) {
-        if (this.#markRepeats()) this.#bar();
-      }
-    }
+    if (rules.returns !== 'in order') this.#rule();
     let sum = 0;
     for (let n = 0; n < weights.length; n += 1) sum += weights[n]!;
     this.#allowedSum = sum;

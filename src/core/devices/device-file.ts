@@ -75,6 +75,8 @@ export type DeviceFile<D> = Readonly<{
   words: (drawn: DrawnFrom<D>) => string;
   /** What stands for an entry on a list that is printed. */
   markOf: (entry: Entry) => string;
+  /** A value as it is read off the thing itself: "5", "heads". */
+  valueLabel: (value: number) => string;
   /** What is on the face, the card, the sector: "5", "heron 7", "B". */
   outcomeLabel: (entry: Entry, value: number | null) => string;
 
@@ -128,6 +130,7 @@ export const PLAIN = {
   entryLine: ({ label }, words) => (label ? `${label} = ${words}` : words),
   readBackMark: () => '',
   markOf: ({ label }) => label,
+  valueLabel: (value) => String(value),
   outcomeLabel: ({ label }, value) => (value === null ? label : `${label} ${value}`.trim()),
   outcomes: oneEach,
   hasNumber: false,

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import type { DrawRules, Entry } from '../model/chance';
 import { calls } from './calls';
+import { coin } from './coin';
 import { deck } from './deck';
 import type { DeviceFile, DrawnFrom } from './device-file';
 import { die } from './die';
@@ -10,7 +11,7 @@ import { list } from './list';
 import { spinner } from './spinner';
 
 /** Every kind of device, one line each. */
-export const DEVICES = { die, spinner, deck, letters, calls, leader, list } as const;
+export const DEVICES = { die, spinner, coin, deck, letters, calls, leader, list } as const;
 export type DeviceKind = keyof typeof DEVICES;
 
 type InFile<File> = File extends DeviceFile<infer D> ? D : never;

@@ -1,11 +1,12 @@
 import type { Migration } from './migrations/migration';
 import { toVersion2 } from './migrations/to-version-2';
 import { toVersion3 } from './migrations/to-version-3';
+import { toVersion4 } from './migrations/to-version-4';
 
 /** The version of the document that this build writes. */
-export const CURRENT_VERSION = 3;
+export const CURRENT_VERSION = 4;
 
-export const MIGRATIONS: readonly Migration[] = [toVersion2, toVersion3];
+export const MIGRATIONS: readonly Migration[] = [toVersion2, toVersion3, toVersion4];
 
 /**
  * The document brought from its own version to `target`, one step after another. The document is

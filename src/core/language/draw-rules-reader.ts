@@ -87,7 +87,7 @@ const PHRASES: readonly (readonly [RegExp, (read: RulesRead, match: RegExpMatchA
     [/\bno patterns?\b/iu, (read) => (read.rules.noPattern = true)],
     [/\bchildren add\b|\bask(?:ed)? first\b/iu, (read) => (read.sum.ask = true)],
     [
-      /\b(?:the )?children(?: (?:draw|throw|spin|call))?(?: in turn)?\b|\bin turn\b/iu,
+      /\b(?:the )?children(?: (?:draw|throw|toss|spin|call))?(?: in turn)?\b|\bin turn\b/iu,
       (read) => (read.rules.turns = 'children'),
     ],
     [/\bby (?:its|the) (?:number|pips|rank|throw)\b/iu, (read) => (read.amountFrom = 'outcome')],
@@ -120,7 +120,7 @@ const PHRASES: readonly (readonly [RegExp, (read: RulesRead, match: RegExpMatchA
       },
     ],
     [
-      /\b(\d+)\s*(?:throws?|rolls?|draws?|spins?|cards?|calls?|times|goes)\b/iu,
+      /\b(\d+)\s*(?:throws?|rolls?|draws?|spins?|cards?|calls?|toss(?:es)?|flips?|times|goes)\b/iu,
       (read, m) => (read.stop = { after: 'draws', draws: within(Number(m[1]), MOST_DRAWS) }),
     ],
     [/\b(?:two|2) dice\b/iu, (read) => (read.dice = 2)],

@@ -37,20 +37,20 @@ export const ANY_MOVE: MoveQuery = {
   sound: null,
 };
 
-function fits(move: Move, query: MoveQuery): boolean {
-  const { age, family, region, effort, posture, space, kit, quiet, letter } = query;
-  return (
-    (age === null || move.fromAge <= age) &&
-    (family === null || move.family === family) &&
-    (region === null || move.regions.includes(region)) &&
-    (effort === null || (move.effort >= effort[0] && move.effort <= effort[1])) &&
-    (posture === null || move.posture === posture) &&
-    (space === null || move.space === space) &&
-    (kit === null || (kit === 'none' ? move.kit.length === 0 : move.kit.includes(kit))) &&
-    (quiet === null || move.quiet === quiet) &&
-    (letter === null || move.name.toLowerCase().startsWith(letter.toLowerCase()))
-  );
-}
+/** What is asked of a move, question by question; one that is left open fits everything. */
+const QUESTIONS: readonly ((move: Move, query: MoveQuery) => boolean)[] = [
+  (move, { age }) => age === null || move.fromAge <= age,
+  (move, { family }) => family === null || move.family === family,
+  (move, { region }) => region === null || move.regions.includes(region),
+  ({ effort }, { effort: asked }) => asked === null || (effort >= asked[0] && effort <= asked[1]),
+  (move, { posture }) => posture === null || move.posture === posture,
+  (move, { space }) => space === null || move.space === space,
+  (move, { kit }) =>
+    kit === null || (kit === 'none' ? move.kit.length === 0 : move.kit.includes(kit)),
+  (move, { quiet }) => quiet === null || move.quiet === quiet,
+  (move, { letter }) => letter === null || move.name.toLowerCase().startsWith(letter.toLowerCase()),
+];
+const fits = (move: Move, query: MoveQuery) => QUESTIONS.every((asks) => asks(move, query));
 
 /**
  * The moves that fit, by name; with some text, the nearest to it first. A wanted first sound is

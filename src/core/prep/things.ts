@@ -19,6 +19,7 @@ export const THINGS: Readonly<Record<string, Thing>> = {
   cone: { sharedBy: 'group', household: 'a cup turned upside down' },
   chair: { sharedBy: 1, household: 'a sofa, or a low step' },
   die: { sharedBy: 'group', household: 'numbers called out, or slips of paper drawn from a hat' },
+  coin: { sharedBy: 'group', household: 'a lid with a face drawn on one side' },
   'number die': { sharedBy: 'group', household: 'fingers held up behind your back' },
   'pack of cards': { sharedBy: 'group', household: 'slips of paper drawn from a hat' },
   spinner: { sharedBy: 'group', household: 'a pencil spun on a plate' },

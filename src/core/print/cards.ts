@@ -41,10 +41,50 @@ function drawDots(sheet: Sheet, count: number, box: Box): void {
   }
 }
 
+const LARGE = { face: 'heading', mostLines: 1 } as const;
+
+/** A number or a letter in the corner, beside its picture, with its dots below. */
+function drawSigned(sheet: Sheet, card: Card, picture: Picture, box: Box, dots: number): void {
+  const { x, y, width } = box;
+  const middle = x + width / 2;
+  sheet.text(card.sign, x + 15, y + 15, { ...LARGE, widthMm: 18, sizeMm: 17, leastMm: 5 });
+  if (dots > 0) sheet.picture(picture, middle + 9, y + 25, 32);
+  else sheet.picture(picture, middle, y + 43, LETTER_PICTURE.wide, LETTER_PICTURE.high);
+  if (card.story) sheet.picture(card.story, x + width - 15, y + 15, 13);
+  if (dots > 0) drawDots(sheet, dots, { x: x + 5, y: y + 42, width: width - 10, height: 18 });
+}
+
+function drawPicture(sheet: Sheet, picture: Picture, { x, y, width }: Box): void {
+  const { wide, high } = CARD_PICTURE;
+  const middle = x + width / 2;
+  const panel = { x: middle - wide / 2, y: y + 8, width: wide, height: high };
+  sheet.box(panel, { fill: sheet.ink === 'saving' ? 'none' : '#ffffff' }, 6);
+  sheet.picture(picture, middle, y + 33, wide - 4, high - 6);
+}
+
+/** The sign as large as it gets. */
+function drawSign(sheet: Sheet, { sign }: Card, { x, y, width }: Box, dots: number): void {
+  const look = { ...LARGE, widthMm: width - 10, sizeMm: 38, leastMm: 8 };
+  sheet.text(sign, x + width / 2, dots > 0 ? y + 29 : y + 33, look);
+  if (dots > 0) drawDots(sheet, dots, { x: x + 5, y: y + 52, width: width - 10, height: 24 });
+}
+
+function drawNames(sheet: Sheet, { name, small, dots, picture }: Card, box: Box): void {
+  const { x, y, width, height } = box;
+  const [middle, bottom] = [x + width / 2, y + height];
+  const words = { widthMm: width - 10, mostLines: 2 };
+  const nameAt = dots > 0 && !picture ? bottom - 9 : bottom - 22;
+  if (name) {
+    sheet.text(name, middle, nameAt, { ...words, face: 'heading', sizeMm: 7, leastMm: 3 });
+  }
+  if (small) {
+    const fill = sheet.ink === 'saving' ? SOFT_INK : INK;
+    sheet.text(small, middle, bottom - 9.5, { ...words, sizeMm: 4, leastMm: 2.6, fill });
+  }
+}
+
 function drawCard(sheet: Sheet, card: Card, box: Box): void {
   const { x, y, width, height } = box;
-  const middle = x + width / 2;
-  const inner = width - 10;
   sheet.box(box, { stroke: CUT_INK, width: 0.2 });
   sheet.box(
     { x: x + 3, y: y + 3, width: width - 6, height: height - 6 },
@@ -52,54 +92,10 @@ function drawCard(sheet: Sheet, card: Card, box: Box): void {
     4,
   );
   const dots = card.dots > 0 && card.dots <= MOST_DOTS ? card.dots : 0;
-  const upper = y + 33;
-  if (card.picture && card.sign) {
-    sheet.text(card.sign, x + 15, y + 15, {
-      face: 'heading',
-      widthMm: 18,
-      sizeMm: 17,
-      leastMm: 5,
-      mostLines: 1,
-    });
-    if (dots > 0) {
-      sheet.picture(card.picture, middle + 9, y + 25, 32);
-    } else sheet.picture(card.picture, middle, y + 43, LETTER_PICTURE.wide, LETTER_PICTURE.high);
-    if (card.story) sheet.picture(card.story, x + width - 15, y + 15, 13);
-    if (dots > 0) drawDots(sheet, dots, { x: x + 5, y: y + 42, width: inner, height: 18 });
-  } else if (card.picture) {
-    const { wide, high } = CARD_PICTURE;
-    const panel = { x: middle - wide / 2, y: y + 8, width: wide, height: high };
-    sheet.box(panel, { fill: sheet.ink === 'saving' ? 'none' : '#ffffff' }, 6);
-    sheet.picture(card.picture, middle, upper, wide - 4, high - 6);
-  } else {
-    sheet.text(card.sign, middle, dots > 0 ? y + 29 : upper, {
-      face: 'heading',
-      widthMm: inner,
-      sizeMm: 38,
-      leastMm: 8,
-      mostLines: 1,
-    });
-    if (dots > 0) drawDots(sheet, dots, { x: x + 5, y: y + 52, width: inner, height: 24 });
-  }
-  const nameAt = card.dots > 0 && !card.picture ? y + height - 9 : y + height - 22;
-  if (card.name) {
-    sheet.text(card.name, middle, nameAt, {
-      face: 'heading',
-      widthMm: inner,
-      sizeMm: 7,
-      leastMm: 3,
-      mostLines: 2,
-    });
-  }
-  if (card.small) {
-    sheet.text(card.small, middle, y + height - 9.5, {
-      widthMm: inner,
-      sizeMm: 4,
-      leastMm: 2.6,
-      mostLines: 2,
-      fill: sheet.ink === 'saving' ? SOFT_INK : INK,
-    });
-  }
+  if (card.picture && card.sign) drawSigned(sheet, card, card.picture, box, dots);
+  else if (card.picture) drawPicture(sheet, card.picture, box);
+  else drawSign(sheet, card, box, dots);
+  drawNames(sheet, card, box);
 }
 
 /** The cards on as many sheets as they need, edge to edge, so that one cut does for two. */

@@ -9,6 +9,7 @@ import { calledIn, moveBookOf } from '../moves/move-book';
 import { movesUsed } from '../document/moves-used';
 import { calledPlaces, roomPlan } from '../prep/room-plan';
 import { drawCards, type Card } from './cards';
+import { COIN_PICTURE, paintCoin } from './coin';
 import { FACE_PICTURE, paintCube, type CubeFace } from './cube';
 import { devicePrints } from './device-prints';
 import type { PrintText } from './document';
@@ -39,6 +40,7 @@ export const PACK_PARTS = [
   'number-cards',
   'suit-cards',
   'wheel',
+  'coin',
   'letter-cards',
   'spots',
   'note-home',
@@ -105,6 +107,20 @@ function wheels(source: PackSource): Sheet[] {
   const base = newSheet();
   paintWheelBase(base);
   return [...painted, base];
+}
+
+function coins(source: PackSource): Sheet[] {
+  const book = moveBookOf(source.adventure);
+  return devicePrints(source.adventure).coins.map((faces) => {
+    const sheet = newSheetOf(source)();
+    const sides = faces.map(({ name, entry }) => ({
+      side: name,
+      name: entry ? capital(calledIn(book, entry.action)) : '',
+      picture: entry && pictureIn(source, book, entry.action, 2, COIN_PICTURE.aspect),
+    }));
+    paintCoin(sheet, sides);
+    return sheet;
+  });
 }
 
 function stickers(source: PackSource): Sheet[] {
@@ -174,6 +190,10 @@ const MAKERS: Readonly<Record<PackPartId, Maker>> = {
   wheel: {
     applies: ({ adventure }) => devicePrints(adventure).wheels.length > 0,
     make: (source) => ({ sheets: wheels(source) }),
+  },
+  coin: {
+    applies: ({ adventure }) => devicePrints(adventure).coins.length > 0,
+    make: (source) => ({ sheets: coins(source) }),
   },
   'letter-cards': {
     applies: ({ adventure }) => devicePrints(adventure).letters.length > 0,

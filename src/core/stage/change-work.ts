@@ -60,7 +60,7 @@ export function inOtherForm(
   form: 'easier' | 'harder',
   book: MoveBook,
 ): readonly Cue[] | null {
-  const { cues, context } = way;
+  const { cues } = way;
   const cue = cues[index]!;
   const { doing } = cue;
   const id = doing && moveIn(book, doing.move)[form];

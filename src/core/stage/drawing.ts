@@ -1,3 +1,4 @@
+import { deviceFile } from '../devices';
 import { diceTotals } from '../devices/die';
 import { potOf } from '../chance/pot';
 import type { Adventure } from '../document/adventure';
@@ -23,10 +24,11 @@ export type ShownOutcome = Readonly<{ label: string; entry: number; outcome: num
 export function shownOutcomes(beat: Draw): readonly ShownOutcome[] {
   const pot = potOf(beat);
   if (!pot.ok || beat.rules.returns === 'in order') return [];
+  const file = deviceFile(beat.device);
   return pot.value.outcomes.map(({ entry, value }, outcome) => {
     const { label, action } = beat.entries[entry]!;
     const name = label || action.guise.name || String(entry + 1);
-    return { label: value === null ? name : String(value), entry, outcome };
+    return { label: value === null ? name : file.valueLabel(value), entry, outcome };
   });
 }
 

@@ -3,7 +3,8 @@ import fc from 'fast-check';
 import { CHAPTER_KINDS } from '../model/chapter-kinds';
 import { type Adventure } from '../document/adventure';
 import { SHOWINGS } from '../model/defaults';
-import { type Beat, changeParts } from '../beats';
+import { copyBeat, type Beat, type BeatKind, type BeatOf } from '../beats';
+import type { DeviceKind, DeviceOf } from '../devices';
 import { type Draw } from '../beats/draw';
 import { type Guise } from '../model/action';
 import { RETURNS } from '../model/chance';
@@ -32,71 +33,90 @@ const dose: fc.Arbitrary<Dose> = fc.record({
   count: fc.constantFrom('on' as const, 'back' as const),
 });
 
-/** Ids are given afterwards, so that they are used once. */
-type WithoutId<T> = T extends { id: string } ? Omit<T, 'id'> : T;
-
-const beat: fc.Arbitrary<WithoutId<Beat>> = fc.oneof(
+const tells = fc.oneof(
   fc.record({ kind: fc.constant('tell' as const), text }),
   fc.record({ kind: fc.constant('tell' as const), text, waitSeconds: rest }),
-  fc.record({
-    kind: fc.constant('drink' as const),
-    text,
-    seconds: fc.integer({ min: 5, max: 60 }),
-  }),
-  fc.record({
-    kind: fc.constant('move' as const),
-    say: text,
-    actions: fc.array(fc.record({ id: fc.constant(''), move, guise, dose }), { maxLength: 4 }),
-    rounds,
-    restBetweenRoundsSeconds: rest,
-    flowing: fc.boolean(),
-    show: fc.constantFrom(...SHOWINGS),
-  }),
-  fc.record({
-    kind: fc.constant('circuit' as const),
-    say: text,
-    stations: fc.array(fc.record({ id: fc.constant(''), move, guise }), { maxLength: 5 }),
-    rounds,
-    workSeconds: fc.integer({ min: 5, max: 60 }),
-    restSeconds: rest,
-    drinkBetweenRoundsSeconds: rest,
-    restAfterLast: fc.boolean(),
-    show: fc.constantFrom(...SHOWINGS),
-  }),
 );
+const drinks = fc.record({
+  kind: fc.constant('drink' as const),
+  text,
+  seconds: fc.integer({ min: 5, max: 60 }),
+});
+const moves = fc.record({
+  kind: fc.constant('move' as const),
+  say: text,
+  actions: fc.array(fc.record({ id: fc.constant('ac_x'), move, guise, dose }), { maxLength: 4 }),
+  rounds,
+  restBetweenRoundsSeconds: rest,
+  flowing: fc.boolean(),
+  show: fc.constantFrom(...SHOWINGS),
+});
+const circuits = fc.record({
+  kind: fc.constant('circuit' as const),
+  say: text,
+  stations: fc.array(fc.record({ id: fc.constant('st_x'), move, guise }), { maxLength: 5 }),
+  rounds,
+  workSeconds: fc.integer({ min: 5, max: 60 }),
+  restSeconds: rest,
+  drinkBetweenRoundsSeconds: rest,
+  restAfterLast: fc.boolean(),
+  show: fc.constantFrom(...SHOWINGS),
+});
+const relays = fc.record({
+  kind: fc.constant('relay' as const),
+  say: text,
+  thing: text,
+  things: fc.integer({ min: 1, max: 60 }),
+  metres: fc.integer({ min: 1, max: 20 }),
+  atOnce: fc.option(fc.integer({ min: 1, max: 12 })),
+  travel: fc.record({ id: fc.constant('st_x'), move, guise }),
+  show: fc.constantFrom(...SHOWINGS),
+});
 
-const chains: fc.Arbitrary<WithoutId<Beat>> = fc.record({
+const chains = fc.record({
   kind: fc.constant('chain' as const),
   say: text,
-  links: fc.array(fc.record({ id: fc.constant(''), move, guise, dose }), { maxLength: 3 }),
+  links: fc.array(fc.record({ id: fc.constant('ac_x'), move, guise, dose }), { maxLength: 3 }),
   rehearseAfter: fc.constantFrom([], [2]),
   perform: fc.boolean(),
   performSay: text,
   show: fc.constantFrom(...SHOWINGS),
 });
-const echoes: fc.Arbitrary<WithoutId<Beat>> = fc.record({
+const echoes = fc.record({
   kind: fc.constant('echo' as const),
   say: text,
   beatsPerMinute: fc.integer({ min: 60, max: 140 }),
   lines: fc.array(
-    fc.record({ id: fc.constant(''), move, guise, text, beats: fc.integer({ min: 1, max: 8 }) }),
+    fc.record({
+      id: fc.constant('st_x'),
+      move,
+      guise,
+      text,
+      beats: fc.integer({ min: 1, max: 8 }),
+    }),
     { maxLength: 4 },
   ),
   times: rounds,
   echo: fc.boolean(),
 });
 
+/** A small one of every kind. */
+const DEVICES_OF: Readonly<{ [Kind in DeviceKind]: DeviceOf<Kind> }> = {
+  list: { kind: 'list' },
+  leader: { kind: 'leader' },
+  calls: { kind: 'calls' },
+  spinner: { kind: 'spinner' },
+  letters: { kind: 'letters' },
+  coin: { kind: 'coin' },
+  die: { kind: 'die', sides: 4, dice: 1 },
+  deck: { kind: 'deck', lowest: 1, highest: 5, copies: 1, courts: null, jokers: 0 },
+};
+
 /** Draws that can be drawn from, and some that cannot. */
-const drawBeats: fc.Arbitrary<WithoutId<Beat>> = fc
+const draws = fc
   .record({
     say: text,
-    device: fc.constantFrom<Draw['device']>(
-      { kind: 'list' },
-      { kind: 'spinner' },
-      { kind: 'letters' },
-      { kind: 'die', sides: 4, dice: 1 },
-      { kind: 'deck', lowest: 1, highest: 5, copies: 1, courts: null, jokers: 0 },
-    ),
+    device: fc.constantFrom(...Object.values(DEVICES_OF)),
     table: fc.array(fc.record({ label: text, move, guise, dose }), { maxLength: 5 }),
     amount: fc.constantFrom<Draw['amount']>(
       { from: 'dose' },
@@ -113,13 +133,13 @@ const drawBeats: fc.Arbitrary<WithoutId<Beat>> = fc
     drawn: 'live' as const,
     ...given,
     entries: table.map(({ label, ...action }, n) => ({
-      id: '',
+      id: 'en_x',
       label,
       faces: [n + 1],
       weight: n,
       cards: 'suit' as const,
-      action: { id: '', ...action },
-      then: n === 1 ? [{ id: '', ...action }] : [],
+      action: { id: 'ac_x', ...action },
+      then: n === 1 ? [{ id: 'ac_x', ...action }] : [],
     })),
     rules: {
       returns,
@@ -135,21 +155,20 @@ const drawBeats: fc.Arbitrary<WithoutId<Beat>> = fc
     },
   }));
 
-function withIds(given: WithoutId<Beat>, newId: (prefix: string) => string): Beat {
-  const prefix = given.kind === 'circuit' || given.kind === 'echo' ? 'st' : 'ac';
-  const whole = changeParts({ ...given, id: newId('bt') } as Beat, (part) => ({
-    ...part,
-    id: newId(prefix),
-  }));
-  if (whole.kind === 'draw') {
-    const entries = whole.entries.map((entry) => ({
-      ...entry,
-      id: newId('en'),
-    }));
-    return { ...whole, entries };
-  }
-  return whole;
-}
+/** Beats of every kind; their ids are given afterwards, so that they are used once. */
+const BEATS_OF: Readonly<{ [Kind in BeatKind]: fc.Arbitrary<Omit<BeatOf<Kind>, 'id'>> }> = {
+  tell: tells,
+  drink: drinks,
+  move: moves,
+  circuit: circuits,
+  relay: relays,
+  chain: chains,
+  echo: echoes,
+  draw: draws,
+};
+const arbitraryBeat: fc.Arbitrary<Beat> = fc
+  .oneof(...(Object.values(BEATS_OF) as fc.Arbitrary<Omit<Beat, 'id'>>[]))
+  .map((beat) => ({ ...beat, id: 'bt_x' }) as Beat);
 
 export const arbitraryAdventure: fc.Arbitrary<Adventure> = fc
   .record({
@@ -158,9 +177,7 @@ export const arbitraryAdventure: fc.Arbitrary<Adventure> = fc
       fc.record({
         kind: fc.constantFrom(...CHAPTER_KINDS),
         title: text,
-        beats: fc.array(fc.oneof({ weight: 5, arbitrary: beat }, drawBeats, chains, echoes), {
-          maxLength: 5,
-        }),
+        beats: fc.array(arbitraryBeat, { maxLength: 5 }),
       }),
       { maxLength: 4 },
     ),
@@ -173,7 +190,7 @@ export const arbitraryAdventure: fc.Arbitrary<Adventure> = fc
       chapters: chapters.map((chapter) => ({
         ...chapter,
         id: newId('ch'),
-        beats: chapter.beats.map((given) => withIds(given, newId)),
+        beats: chapter.beats.map((beat) => copyBeat(beat, newId)),
       })),
     };
   });

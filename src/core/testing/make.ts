@@ -7,6 +7,7 @@ import { type Circuit } from '../beats/circuit';
 import { type Draw } from '../beats/draw';
 import { type Echo } from '../beats/echo';
 import { type MoveBeat } from '../beats/move';
+import { type Relay } from '../beats/relay';
 import type { DrawRules } from '../model/chance';
 import { plainDose, type Dose } from '../model/dose';
 import { newAdventure } from '../document/new-adventure';
@@ -147,6 +148,22 @@ export function echoBeat(moves: readonly string[], given: Partial<Echo> = {}): E
     })),
     times: 1,
     echo: false,
+    ...given,
+  };
+}
+
+/** Twelve letters over five metres, all children at once. */
+export function relayBeat(move: string, given: Partial<Relay> = {}): Relay {
+  return {
+    kind: 'relay',
+    id: newId('bt'),
+    say: '',
+    thing: 'letters',
+    things: 12,
+    metres: 5,
+    atOnce: null,
+    travel: { id: newId('st'), move, guise: NO_GUISE },
+    show: 'none',
     ...given,
   };
 }

@@ -7,6 +7,7 @@ import DrawEditor from './draw/DrawEditor.svelte';
 import EchoEditor from './echo/EchoEditor.svelte';
 import type { EditorProps } from './editor';
 import MoveEditor from './move/MoveEditor.svelte';
+import RelayEditor from './relay/RelayEditor.svelte';
 import TellEditor from './tell/TellEditor.svelte';
 
 type Editors = { [Kind in Beat['kind']]: Component<EditorProps<Kind>> };
@@ -17,6 +18,7 @@ export const EDITORS: Editors = {
   draw: DrawEditor,
   chain: ChainEditor,
   echo: EchoEditor,
+  relay: RelayEditor,
   move: MoveEditor,
   circuit: CircuitEditor,
   drink: DrinkEditor,

@@ -1,6 +1,6 @@
 <!-- What stands for an entry on its device: faces of a die, a sector, a suit, a letter, a spot. -->
 <script lang="ts">
-  import type { Device, Entry } from '$core';
+  import { deviceFile, type Device, type Entry } from '$core';
   import Face from './Face.svelte';
   import { sectorHue } from './sector-look';
 
@@ -14,6 +14,8 @@
     {#each entry.faces.slice(0, MOST_FACES) as face (face)}<Face {face} pixels={28} />{/each}
     {#if entry.faces.length > MOST_FACES}<span class="text-soft">…{entry.faces.at(-1)}</span>{/if}
   </span>
+{:else if device.kind === 'coin'}
+  <span class="box coin">{deviceFile(device).markOf(entry)}</span>
 {:else if device.kind === 'letters'}
   <span class="box font-heading">{entry.label}</span>
 {:else if device.kind === 'list' || device.kind === 'leader'}
@@ -34,6 +36,12 @@
     background: var(--raised);
     font-weight: 800;
     line-height: 1;
+  }
+  .coin {
+    width: auto;
+    min-width: 28px;
+    border-radius: 14px;
+    padding: 0 0.5rem;
   }
   .plain {
     border-color: var(--line);

@@ -12,6 +12,7 @@ export const PART_WORDS: Readonly<Record<PackPartId, string>> = {
   'number-cards': 'Number cards',
   'suit-cards': 'Pack of cards',
   wheel: 'Wheel and its board',
+  coin: 'Coin',
   'letter-cards': 'Letter cards',
   spots: 'Signs for the floor',
   'note-home': 'Note home',

@@ -24,6 +24,11 @@ export const STARTS: readonly Start[] = [
     how: 'Each face is a move, done for a fixed time.',
   },
   {
+    file: 'coin-heads-or-tails',
+    shape: 'Heads or tails',
+    how: 'A coin says which of two moves it is; how often each will come is a surprise.',
+  },
+  {
     file: 's5-two-dice',
     shape: 'Two dice',
     how: 'One names the move, one the number; the children do the sum.',

@@ -1,12 +1,14 @@
 <script lang="ts">
   import {
+    beatsOf,
     clockOf,
     drawOf,
+    isScored,
     moveBookOf,
     outcomeLabel,
+    roundWordOf,
     turnAt,
     type AdaptationKind,
-    type Beat,
     type Cue,
     type TypedOutcome,
     titleOf,
@@ -74,10 +76,8 @@
   const book = $derived(moveBookOf(session.adventure));
   const cue = $derived(session.cue);
   const move = $derived(cue?.doing ? (book.get(cue.doing.move) ?? null) : null);
-  const ROUND_WORDS: Partial<Record<Beat['kind'], string>> = { draw: 'Draw', chain: 'Verse' };
-  const kinds = $derived(
-    new Map(session.adventure.chapters.flatMap(({ beats }) => beats.map((b) => [b.id, b.kind]))),
-  );
+  const beats = $derived(new Map(beatsOf(session.adventure).map((beat) => [beat.id, beat])));
+  const beat = $derived(cue && beats.get(cue.beatId));
   /** A list in order, and what was drawn for the film, may be known beforehand. */
   const isSecret = (coming: Cue) => {
     const beat = drawOf(session.adventure, coming)?.beat;
@@ -90,7 +90,7 @@
     return `That is ${outcomeLabel(at.beat, drawn)} again: the stand-in!`;
   });
   /** Stations and skill levels are where points are called out: for everybody, never one against another. */
-  const scored = $derived(cue !== null && kinds.get(cue.beatId) === 'circuit');
+  const scored = $derived(beat ? isScored(beat) : false);
   const running = $derived(session.status === 'running');
   const slot = $derived.by(() => {
     const spare = Math.round(session.spare);
@@ -142,7 +142,7 @@
       waiting={session.status === 'waiting'}
       turn={turnAt(session.adventure, session.schedule.cues, session.index)}
       {remark}
-      roundWord={ROUND_WORDS[kinds.get(cue.beatId) ?? 'move'] ?? 'Round'}
+      roundWord={beat ? roundWordOf(beat) : 'Round'}
     >
       {#if scored}
         <p class="flex items-center gap-3 max-sm:text-base" data-points={session.points}>

@@ -7,12 +7,13 @@
   type Props = {
     metres: number;
     label: string;
+    min?: number;
     max: number;
     /** Without the unit's sign after it: another length follows. */
     bare?: boolean;
     onchange: (metres: number) => void;
   };
-  const { metres, label, max, bare = false, onchange }: Props = $props();
+  const { metres, label, min = 0, max, bare = false, onchange }: Props = $props();
 
   const unit = $derived(preferences.current.unit);
 </script>
@@ -20,7 +21,7 @@
 <InlineNumber
   value={inUnit(metres, unit)}
   label="{label} in {unit}"
-  min={0}
+  min={inUnit(min, unit)}
   max={inUnit(max, unit)}
   step={unit === 'feet' ? 0.5 : 0.1}
   onchange={(length) => onchange(fromUnit(length, unit))}

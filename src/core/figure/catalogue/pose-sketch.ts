@@ -47,6 +47,8 @@ const HANGING: Vec = [0.13, -0.97, 0.06];
 const STANDING: Vec = [0.05, -1, 0];
 
 /** The whole pose of a sketch. */
+// Each "??" counts as a branch: it is one default a field, and none depends on another.
+// eslint-disable-next-line complexity
 export function poseOf(s: PoseSketch): Pose {
   const limb = (
     own: Vec | undefined,

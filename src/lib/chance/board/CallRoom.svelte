@@ -1,29 +1,16 @@
 <!-- The room from above, the called spots where they are, with the way to each. -->
 <script lang="ts">
-  import {
-    metresToPlaces,
-    moveIn,
-    secondsOnWay,
-    placesFor,
-    type Ages,
-    type Draw,
-    type MoveBook,
-    type Setting,
-  } from '$core';
+  import { metresToPlaces, moveIn, secondsOnWay, placesFor, type Draw } from '$core';
   import { preferences } from '$lib/store/preferences.svelte';
   import { sectorHue } from '../sector-look';
+  import type { BoardProps } from './board';
 
-  type Props = {
-    book: MoveBook;
-    ages: Ages;
-    entries: Draw['entries'];
-    room: Setting['room'];
-    /** The metres are the ways to go: they stand beside the spots. */
-    far: boolean;
-    onpick: (entryId: string) => void;
-  };
-  const { entries, book, ages, room, far, onpick }: Props = $props();
+  const { beat, book, setting, onpick }: BoardProps = $props();
 
+  const entries = $derived(beat.entries);
+  const room = $derived(setting.room);
+  /** The metres are the ways to go: they stand beside the spots. */
+  const far = $derived(beat.amount.from === 'room');
   const PIXELS = 250;
   const length = $derived(Math.max(1, room.lengthMetres));
   const width = $derived(Math.max(1, room.widthMetres));
@@ -33,7 +20,13 @@
   const metres = $derived(metresToPlaces(room, names));
   /** "5 m, 14 s": one way, or there and back, by the move's own pace. */
   const wayTo = ({ move, dose }: Draw['entries'][number]['action'], far: number) => {
-    const seconds = secondsOnWay(moveIn(book, move), far, dose.ways, ages, preferences.pace);
+    const seconds = secondsOnWay(
+      moveIn(book, move),
+      far,
+      dose.ways,
+      setting.ages,
+      preferences.pace,
+    );
     return `${far} m, ${Math.round(seconds)} s`;
   };
 </script>

@@ -1,21 +1,16 @@
 <!-- The die unfolded: each face with the move that is on it; touch a face to put another on. -->
 <script lang="ts">
-  import { cubeNet, diceTotals, type Device, type Draw, type Move } from '$core';
+  import { cubeNet, DEVICES, diceTotals } from '$core';
   import MovePicture from '$lib/figures/MovePicture.svelte';
   import Face from '../Face.svelte';
   import { sectorHue } from '../sector-look';
+  import type { BoardProps } from './board';
+  import FaceSelect from './FaceSelect.svelte';
 
-  type Props = {
-    device: Extract<Device, { kind: 'die' }>;
-    entries: Draw['entries'];
-    names: readonly string[];
-    /** The move of each entry. */
-    moves: readonly Move[];
-    /** `total` is to mean this entry from now on. */
-    onput: (total: number, entryId: string) => void;
-  };
-  const { device, entries, names, moves, onput }: Props = $props();
+  const { beat, names, moves, onput }: BoardProps = $props();
 
+  const entries = $derived(beat.entries);
+  const device = $derived(beat.device.kind === 'die' ? beat.device : DEVICES.die.begin(1));
   const net = cubeNet(true);
   /** Where a face of the cube lies in the grid: row and column, counted from 1. */
   const placeOf = (pips: number) => {
@@ -38,14 +33,13 @@
       <span class="pips"><Face face={total} pixels={22} /></span>
       {#if moves[index]}<MovePicture move={moves[index]} size={54} />{/if}
       <span class="name">{index < 0 ? 'nothing' : names[index]}</span>
-      <select
-        aria-label="Move on {total}"
-        value={entries[index]?.id ?? ''}
-        onchange={(event) => onput(total, event.currentTarget.value)}
-      >
-        {#if index < 0}<option value="">nothing</option>{/if}
-        {#each entries as { id }, n (id)}<option value={id}>{names[n]}</option>{/each}
-      </select>
+      <FaceSelect
+        face={String(total)}
+        {entries}
+        {names}
+        {index}
+        onput={(entryId) => onput(total, entryId)}
+      />
     </label>
   {/each}
 </div>
@@ -97,14 +91,6 @@
     -webkit-box-orient: vertical;
     -webkit-line-clamp: 2;
     line-clamp: 2;
-  }
-  select {
-    position: absolute;
-    inset: 0;
-    width: 100%;
-    height: 100%;
-    opacity: 0;
-    cursor: pointer;
   }
   @media (max-width: 520px) {
     .cross {

@@ -1,21 +1,15 @@
 <!-- The suits of a deck as cards, or the boxes of a letter strip: written on where they stand. -->
 <script lang="ts">
-  import { moveIn, type Device, type Draw, type Entry, type Move, type MoveBook } from '$core';
+  import { moveIn } from '$core';
   import MovePicker from '$lib/moves/MovePicker.svelte';
   import MovePicture from '$lib/figures/MovePicture.svelte';
   import { sectorHue } from '../sector-look';
+  import type { BoardProps } from './board';
 
-  type Props = {
-    device: Device;
-    entries: Draw['entries'];
-    book: MoveBook;
-    onlabel: (entry: Entry, label: string) => void;
-    onmove: (entry: Entry, move: Move) => void;
-    onleave: () => void;
-  };
-  const { device, entries, book, onlabel, onmove, onleave }: Props = $props();
+  const { beat, book, onlabel, onmove, onleave }: BoardProps = $props();
 
-  const letters = $derived(device.kind === 'letters');
+  const entries = $derived(beat.entries);
+  const letters = $derived(beat.device.kind === 'letters');
 </script>
 
 <ul class="tiles" aria-label={letters ? 'The letters of the strip' : 'The cards of each suit'}>

@@ -1,0 +1,61 @@
+import { z } from 'zod';
+import { problem } from '../model/problem';
+import { PLAIN, readLabelled, type DeviceFile } from './device-file';
+import { dealOut } from './die';
+
+/** A coin, or a lid with two faces: heads or tails. */
+const schema = z.strictObject({ kind: z.literal('coin') });
+export type Coin = Readonly<z.infer<typeof schema>>;
+
+/** Its sides, as numbers that an entry's `faces` name, and as they are called. */
+const SIDES = [1, 2];
+const NAMES = ['heads', 'tails'] as const;
+const nameOf = (side: number) => NAMES[side - 1] ?? '';
+const namesOf = (faces: readonly number[]) => faces.map(nameOf).join(' or ');
+
+export const coin: DeviceFile<Coin> = {
+  ...PLAIN,
+  schema,
+  choice: 'a coin',
+  readBack: 'A coin',
+  begin: () => ({ kind: 'coin' }),
+  typed: ['coin'],
+  read: () => ({ kind: 'coin' }),
+  readEntry: (text) => {
+    const typed = readLabelled(text);
+    const side = NAMES.findIndex((name) => name.startsWith(typed.label?.toLowerCase() ?? '-')) + 1;
+    return side > 0 ? { ...typed, label: '', faces: [side] } : typed;
+  },
+  line: () => 'coin',
+  entryLine: ({ faces }, words) => (faces.length === 1 ? `${namesOf(faces)} = ${words}` : words),
+  words: () => 'Coin',
+  markOf: ({ faces }) => namesOf(faces),
+  valueLabel: nameOf,
+  outcomeLabel: (_, value) => (value === null ? '' : nameOf(value)),
+  outcomes: ({ entries }) => {
+    const meant = SIDES.map((value) => ({
+      entry: entries.findIndex(({ faces }) => faces.includes(value)),
+      value,
+      weight: 1,
+      copies: 1,
+    }));
+    return {
+      outcomes: meant.filter(({ entry }) => entry >= 0),
+      problems: meant
+        .filter(({ entry }) => entry < 0)
+        .map(({ value }) => problem('unmapped-outcome', ['entries'], { outcome: nameOf(value) })),
+    };
+  },
+  deal: ({ entries }) => {
+    const faces = dealOut(SIDES, entries.length);
+    return entries.map((entry, n) => ({ ...entry, faces: faces[n]! }));
+  },
+  kit: 'coin',
+  print: ({ entries }, desk) =>
+    desk.coin(
+      SIDES.map((side) => ({
+        name: nameOf(side),
+        entry: entries.find(({ faces }) => faces.includes(side)) ?? null,
+      })),
+    ),
+};

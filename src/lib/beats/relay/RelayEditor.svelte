@@ -1,0 +1,100 @@
+<script lang="ts">
+  import { childrenIn, relaySeconds, lengthInWords } from '$core';
+  import { preferences } from '$lib/store/preferences.svelte';
+  import InlineChoice from '$lib/ui/InlineChoice.svelte';
+  import InlineLength from '$lib/ui/InlineLength.svelte';
+  import InlineNumber from '$lib/ui/InlineNumber.svelte';
+  import { SHOWING_WORDS, type EditorProps } from '../editor';
+  import GuiseFields from '../GuiseFields.svelte';
+  import SayFirst from '../SayFirst.svelte';
+
+  const { beat, book, setting, ideas, active, change, leave }: EditorProps<'relay'> = $props();
+
+  const group = $derived(childrenIn(setting));
+  const carriers = $derived(Math.min(group, beat.atOnce ?? group));
+  const trips = $derived(Math.ceil(beat.things / carriers));
+  const seconds = $derived(relaySeconds(beat, { setting, pace: preferences.pace, book }));
+</script>
+
+<SayFirst
+  say={beat.say}
+  label="What you say before the relay"
+  open={active}
+  onchange={(say) => change({ ...beat, say }, 'say')}
+  onleave={leave}
+/>
+<p class="pl-1 leading-9">
+  <span class="font-heading text-lg font-bold">Relay</span>:
+  <InlineNumber
+    value={beat.things}
+    label="How many things"
+    max={200}
+    onchange={(things) => change({ ...beat, things: Math.round(things) }, 'things')}
+  />
+  <input
+    class="thing"
+    aria-label="What is fetched"
+    placeholder="things"
+    maxlength="60"
+    value={beat.thing}
+    oninput={(event) => change({ ...beat, thing: event.currentTarget.value }, 'thing')}
+    onblur={leave}
+  />, one at a time,
+  <InlineLength
+    metres={beat.metres}
+    label="How far they lie"
+    min={1}
+    max={60}
+    onchange={(metres) => change({ ...beat, metres }, 'metres')}
+  />
+  there and back,
+  <InlineChoice
+    value={beat.atOnce === null}
+    label="How many children at a time"
+    choices={[
+      [true, 'all at once'],
+      [false, 'in turns'],
+    ] as const}
+    onchange={(all) => change({ ...beat, atOnce: all ? null : Math.min(4, group) })}
+  />{#if beat.atOnce !== null},
+    <InlineNumber
+      value={beat.atOnce}
+      label="Children on their way at a time"
+      max={60}
+      onchange={(atOnce) => change({ ...beat, atOnce: Math.round(atOnce) }, 'atOnce')}
+    /> at a time{/if},
+  <InlineChoice
+    value={beat.show}
+    label="When the way is shown"
+    choices={SHOWING_WORDS.filter(([show]) => show !== 'first')}
+    onchange={(show) => change({ ...beat, show })}
+  />.
+</p>
+<p class="pl-1 text-soft">
+  {trips === 1 ? 'One trip' : `${trips} trips`} each for {carriers === 1
+    ? 'one child'
+    : `${carriers} children`}: all there in about {lengthInWords(seconds)}.
+</p>
+<GuiseFields
+  part={beat.travel}
+  {book}
+  {setting}
+  {active}
+  {ideas}
+  onguise={(guise, key) => change({ ...beat, travel: { ...beat.travel, guise } }, `guise.${key}`)}
+  onmove={(move) => change({ ...beat, travel: { ...beat.travel, move: move.id } })}
+  onleave={leave}
+/>
+
+<style>
+  .thing {
+    width: 9rem;
+    border: 0;
+    border-bottom: 2px dotted var(--pencil);
+    border-radius: 0;
+    background: transparent;
+    padding: 0 0.15rem;
+    font: inherit;
+    font-weight: 650;
+  }
+</style>
