@@ -60,7 +60,10 @@ function readTurns(text: string): Readonly<{ atOnce: number | null; unread: stri
   const [all, some, one] = AT_ONCE.exec(text) ?? [];
   if (one) return { atOnce: 1, unread: [] };
   const atOnce = some === undefined ? null : numberIn(some);
-  return { atOnce, unread: some !== undefined && atOnce === null ? [all!.trim()] : [] };
+  return {
+    atOnce,
+    unread: some !== undefined && atOnce === null ? [all!.replace(/^[,\s]+/u, '')] : [],
+  };
 }
 
 /** `relay 24 bean bags 6 m, 4 at a time: bear walk as the carriers`. */

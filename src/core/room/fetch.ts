@@ -40,7 +40,8 @@ export function fetchSums({
 }: Fetching): FetchSums {
   if (!(metresPerSecond > 0)) throw new RangeError(`fetchSums: ${metresPerSecond} m/s`);
   const trip = tripSeconds(metres, metresPerSecond);
-  const trips = Math.floor(seconds / trip);
+  // A trip that ends with the time is a whole one, whatever the last digit says.
+  const trips = Math.floor(seconds / trip + 1e-9);
   const brought = trips * children;
   const tripsEach = children === 0 ? 0 : Math.ceil(things / children);
   const spare = tripsEach === 0 ? 0 : seconds / tripsEach - 2 * HANDLE_SECONDS;
@@ -48,7 +49,7 @@ export function fetchSums({
     trips,
     brought: Math.min(brought, things),
     enough: brought >= things,
-    secondsNeeded: Math.ceil(tripsEach * trip),
+    secondsNeeded: Math.ceil(tripsEach * trip - 1e-9),
     mostMetres: Math.max(0, Math.floor(((spare * metresPerSecond) / 2) * 10) / 10),
     mostThings: brought,
   };
