@@ -70,7 +70,7 @@ function tellAll(adventure: Adventure) {
     chapters: hashOf(serializeChapters(adventure, schedule)),
     findings: hashOf(found.map(({ rule, place, params }) => [rule, place, params])),
     kit: hashOf(kitListOf(adventure, adventure.setting)),
-    cautions: hashOf(cautionsOf(adventure)),
+    cautions: hashOf(cautionsOf(adventure).map(({ text, moves }) => ({ text, moves }))),
     pack: packPartsFor(adventure).join(' '),
   };
 }

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { doseOf, moveBeat, withBeats } from '../testing/make';
 import { CATALOGUE } from '../moves/catalogue';
+import { DANGERS, dangerOf } from '../moves/cautions';
 import { cautionsOf } from './cautions';
 
 const script = withBeats(
@@ -41,5 +42,20 @@ describe('cautions', () => {
       const told = cautionsOf(one).map(({ text }) => text);
       for (const caution of move.cautions) expect(told).toContain(caution);
     }
+  });
+});
+
+describe('what matters most', () => {
+  it('is told by what a caution is about, whatever its words', () => {
+    const dangers = cautionsOf(script).map(({ danger }) => danger);
+    const ranks = dangers.slice(0, -1).map((danger) => DANGERS.indexOf(danger));
+    expect(ranks).toEqual([...ranks].sort((a, b) => a - b));
+    expect(new Set(dangers)).toContain('head or neck');
+  });
+
+  it('puts the presenter’s own words with others and walls', () => {
+    expect(dangerOf('Watch the step by the door.')).toBe('others and walls');
+    expect(dangerOf('constructor')).toBe('others and walls');
+    expect(dangerOf('Use a mat.')).toBe('floor');
   });
 });

@@ -1,9 +1,9 @@
 import type { Move } from '../../model/move';
+import { APART } from '../cautions';
 import { defineMove } from './define-move';
 
 const SOFT = 'Land softly on bent knees.';
 const GRIP = 'No slippery socks: bare feet or shoes.';
-const ROOM_FOR_ARMS = "Arm's length plus a step between children.";
 
 export const BALANCING: readonly Move[] = [
   defineMove('balancing', {
@@ -66,7 +66,7 @@ export const BALANCING: readonly Move[] = [
     fromAge: 4,
     quiet: false,
     surface: 'grip',
-    cautions: [SOFT, GRIP, ROOM_FOR_ARMS],
+    cautions: [SOFT, GRIP, APART],
     formCues: ['Out together', 'In together', 'Soft feet'],
     pictureWords: ['star', 'spark', 'starfish', 'gate'],
     usual: ['reps', [4, 8], [6, 12], [10, 20]],
@@ -81,7 +81,7 @@ export const BALANCING: readonly Move[] = [
     regions: ['legs', 'shoulders', 'arms'],
     effort: 3,
     tempo: 1.5,
-    cautions: [ROOM_FOR_ARMS],
+    cautions: [APART],
     formCues: ['Step wide', 'Arms up like a Y'],
     pictureWords: ['star', 'gate', 'window'],
     usual: ['reps', [4, 8], [6, 12], [8, 16]],
@@ -125,7 +125,7 @@ export const BALANCING: readonly Move[] = [
     tempo: 4,
     sided: true,
     fromAge: 5,
-    cautions: [ROOM_FOR_ARMS],
+    cautions: [APART],
     formCues: ['Tip forward', 'One leg long behind', 'Arms are wings'],
     pictureWords: ['gull', 'kite', 'weathercock'],
     usual: ['hold', [2, 4], [3, 6], [5, 10]],

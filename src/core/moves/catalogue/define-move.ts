@@ -1,5 +1,6 @@
 import type { DoseUnit } from '../../model/dose';
 import type { Move } from '../../model/move';
+import type { KnownCaution } from '../cautions';
 
 /** Threes and fours are led about a fifth slower than fives and up. Our own judgement. */
 export const YOUNGEST_TEMPO = 1.2;
@@ -14,10 +15,19 @@ type Given = Pick<Move, 'id' | 'name' | 'regions' | 'effort' | 'formCues' | 'pic
   /** Seconds a rep for fives and up, led and counted aloud. */
   tempo: number;
   usual: readonly [DoseUnit, ...Ranges];
+  cautions?: readonly KnownCaution[];
 } & Partial<
     Omit<
       Move,
-      'id' | 'name' | 'regions' | 'effort' | 'formCues' | 'pictureWords' | 'secondsPerRep' | 'usual'
+      | 'id'
+      | 'name'
+      | 'regions'
+      | 'effort'
+      | 'formCues'
+      | 'pictureWords'
+      | 'secondsPerRep'
+      | 'usual'
+      | 'cautions'
     >
   >;
 

@@ -1,7 +1,6 @@
 import type { Move } from '../../model/move';
+import { APART } from '../cautions';
 import { defineMove } from './define-move';
-
-const ROOM_FOR_ARMS = "Arm's length plus a step between children.";
 
 export const RHYTHM: readonly Move[] = [
   defineMove('rhythm', {
@@ -38,7 +37,7 @@ export const RHYTHM: readonly Move[] = [
     regions: ['shoulders', 'arms'],
     effort: 2,
     tempo: 1.2,
-    cautions: [ROOM_FOR_ARMS],
+    cautions: [APART],
     formCues: ['Big and slow', 'Then the other way'],
     pictureWords: ['windmill', 'waterwheel', 'paddle', 'yarn'],
     usual: ['reps', [4, 8], [5, 10], [8, 12]],
@@ -64,7 +63,7 @@ export const RHYTHM: readonly Move[] = [
     effort: 3,
     tempo: 1,
     sided: true,
-    cautions: [ROOM_FOR_ARMS],
+    cautions: [APART],
     formCues: ['Long arms', 'Push from the tummy'],
     pictureWords: ['punt pole', 'oar', 'heavy door', 'up-river punt'],
     usual: ['reps', [4, 8], [6, 12], [8, 20]],
