@@ -22,6 +22,7 @@ const STOREYS = [
   'log',
   'print',
   'formats',
+  'settings',
 ];
 
 /** Parts of the figure are storeys too. */

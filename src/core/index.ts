@@ -225,7 +225,7 @@ export type { RunSheetRow } from './print/run-sheet-rows';
 
 export { compareRun } from './log/compare-run';
 export type { BeatComparison, RunComparison } from './log/compare-run';
-export { chaptersOf, NO_DEBRIEF, plannedCues, runSchema } from './log/run';
+export { chaptersOf, NO_DEBRIEF, plannedCues, RUN } from './log/run';
 export type { Debrief, PlannedCue, Run } from './log/run';
 export { callAt } from './stage/calls';
 export { countAt, shareAt, ticksOf } from './stage/counting';
@@ -278,3 +278,12 @@ export { pipsOf } from './devices/shapes/pips';
 export { wheelSectors } from './devices/shapes/wheel-shape';
 export { roomDrawing } from './prep/room-drawing';
 export type { DrawnMark, RoomShape } from './prep/room-drawing';
+
+export { parseDocument } from './model/document-kind';
+export type { DocumentKind } from './model/document-kind';
+export { OWN_MOVE } from './document/own-move';
+export type { OwnMove } from './document/own-move';
+export { PRESET } from './document/preset';
+export type { Preset } from './document/preset';
+export { PREFERENCES, USUAL_PREFERENCES } from './settings/preferences';
+export type { Preferences } from './settings/preferences';

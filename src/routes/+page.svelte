@@ -12,6 +12,7 @@
   import { ownMoves } from '$lib/store/own-moves.svelte';
   import { shelf } from '$lib/store/shelf.svelte';
   import { download } from '$lib/ui/download';
+  import KeptAside from '$lib/ui/KeptAside.svelte';
   import { notices } from '$lib/ui/notices.svelte';
   import { problemInWords } from '$lib/words/problems';
 
@@ -19,17 +20,13 @@
   let startsOpen = $state(false);
   let refused = $state.raw<{ file: string; reasons: readonly string[] } | null>(null);
   let unread = $state.raw<{ id: string; file: string; lines: readonly UnreadLine[] } | null>(null);
-  let trouble = $state('');
+  const { data } = $props();
+  const trouble = $derived(data.trouble);
   let picker: HTMLInputElement;
 
   const found = $derived(searchShelf(shelf.records, query));
 
-  $effect(() => {
-    shelf.load().catch((reason: unknown) => {
-      trouble = `Your adventures cannot be read from this browser's store: ${reason}. A private window may forbid it.`;
-    });
-    return shelf.follow();
-  });
+  $effect(() => shelf.follow());
 
   const open = (id: string) => goto(resolve('/desk/[id]', { id }));
 
@@ -125,6 +122,7 @@
     </section>
   {/if}
 
+  <KeptAside stores={['adventures']} />
   {#if trouble}<p class="py-4 font-semibold text-pencil" role="alert">{trouble}</p>{/if}
 
   {#if refused}

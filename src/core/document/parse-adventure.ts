@@ -2,13 +2,9 @@ import { z } from 'zod';
 import { CATALOGUE } from '../moves/catalogue';
 import { adventureSchema, type Adventure } from './adventure';
 import { innerIdsOf, otherMovesOf, partsAt } from '../beats';
-import { problem, problemOfIssue, type Path, type Problem, type Result } from '../model/problem';
-import { CURRENT_VERSION, migrate } from './versions';
-
-/** A broken file can be wrong in thousands of places: these many are told. */
-export const MOST_PROBLEMS = 20;
-
-const headSchema = z.looseObject({ format: z.literal('arrup'), version: z.int().min(1) });
+import { MOST_PROBLEMS, parseDocument, type DocumentKind } from '../model/document-kind';
+import { problem, type Path, type Problem, type Result } from '../model/problem';
+import { CURRENT_VERSION, MIGRATIONS } from './versions';
 
 /** What the shape alone does not say: moves exist, ids are used once. */
 function checkReferences(adventure: Adventure): Problem[] {
@@ -46,27 +42,25 @@ function checkReferences(adventure: Adventure): Problem[] {
   return problems;
 }
 
+/** The adventure as a kind of document. */
+const ADVENTURE: DocumentKind<Adventure> = {
+  version: CURRENT_VERSION,
+  unnumbered: null,
+  migrations: MIGRATIONS,
+  schema: adventureSchema,
+};
+const formatSchema = z.looseObject({ format: z.literal('arrup') });
+
 /**
  * A plain JSON value as an adventure of the current version: recognised, migrated, checked field
  * by field, its moves and ids checked. On failure the problems (20 at most) with their paths.
  */
 export function parseAdventure(input: unknown): Result<Adventure> {
-  const fail = (...problems: Problem[]): Result<Adventure> => ({
-    ok: false,
-    problems: problems.slice(0, MOST_PROBLEMS),
-  });
-  const head = headSchema.safeParse(input);
-  if (!head.success) {
-    const atVersion = head.error.issues.every((issue) => issue.path[0] === 'version');
-    return fail(atVersion ? problem('bad-version', ['version']) : problem('not-arrup'));
+  if (!formatSchema.safeParse(input).success) {
+    return { ok: false, problems: [problem('not-arrup')] };
   }
-  const { version } = head.data;
-  if (version > CURRENT_VERSION) {
-    return fail(problem('newer-version', ['version'], { version, known: CURRENT_VERSION }));
-  }
-  const document = migrate(head.data, version);
-  const parsed = adventureSchema.safeParse(document, { reportInput: true });
-  if (!parsed.success) return fail(...parsed.error.issues.map(problemOfIssue));
-  const references = checkReferences(parsed.data);
-  return references.length > 0 ? fail(...references) : { ok: true, value: parsed.data };
+  const parsed = parseDocument(ADVENTURE, input);
+  if (!parsed.ok) return parsed;
+  const problems = checkReferences(parsed.value);
+  return problems.length > 0 ? { ok: false, problems: problems.slice(0, MOST_PROBLEMS) } : parsed;
 }

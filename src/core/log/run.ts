@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { DeepReadonly } from '../model/deep-readonly';
+import type { DocumentKind } from '../model/document-kind';
 import type { Adventure } from '../document/adventure';
 import { type Cue, CUE_KINDS } from '../cues/cue';
 import { adaptationSchema } from '../stage/adaptation';
@@ -32,7 +33,8 @@ export type Debrief = Readonly<z.infer<typeof debriefSchema>>;
 export const NO_DEBRIEF: Debrief = { length: null, effort: null, next: null };
 
 /** The log of one leading. Times of day are ISO 8601 in UTC, given by whoever keeps the log. */
-export const runSchema = z.strictObject({
+const runSchema = z.strictObject({
+  version: z.literal(2),
   id: z.string().regex(/^run_[A-Za-z0-9-]+$/),
   adventureId: z.string(),
   title: z.string(),
@@ -57,6 +59,14 @@ export const runSchema = z.strictObject({
   debrief: debriefSchema.optional(),
 });
 export type Run = DeepReadonly<z.infer<typeof runSchema>>;
+
+/** Version 1 had no number. */
+export const RUN: DocumentKind<Run> = {
+  version: 2,
+  unnumbered: 1,
+  migrations: [{ from: 1, migrate: (run) => ({ ...run }) }],
+  schema: runSchema,
+};
 
 export function plannedCues(cues: readonly Cue[]): readonly PlannedCue[] {
   return cues.map(({ id, kind, beatId, chapterId, startSeconds, lengthSeconds, effort }) => ({

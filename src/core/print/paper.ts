@@ -4,6 +4,7 @@ export const PAPERS = {
   letter: { widthMm: 215.9, heightMm: 279.4 },
 } as const;
 export type Paper = keyof typeof PAPERS;
+export const PAPER_NAMES = Object.keys(PAPERS) as [Paper, ...Paper[]];
 
 /** Most printers leave this much blank at each edge. Common practice. */
 export const PRINTER_EDGE_MM = 5;

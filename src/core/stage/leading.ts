@@ -18,7 +18,8 @@ export type Visit = Readonly<{
 export type LeadingStatus = 'ready' | 'running' | 'waiting' | 'paused' | 'done';
 
 /** How spoken lines end: the clock runs on, or it waits until the leader goes on. */
-export type LinesMode = 'run on' | 'wait for me';
+export const LINES_MODES = ['run on', 'wait for me'] as const;
+export type LinesMode = (typeof LINES_MODES)[number];
 
 /** How a hold begins: after its count-in, or when the leader sees that everybody is in it. */
 export type HoldsMode = LinesMode;

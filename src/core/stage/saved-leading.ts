@@ -4,6 +4,7 @@ import type { Cue } from '../cues/cue';
 import {
   COUNTS_MODES,
   elapsedSeconds,
+  LINES_MODES,
   prepareLeading,
   schedulePosition,
   type Leading,
@@ -18,8 +19,8 @@ export const visitSchema = z.strictObject({
 
 /** What is kept of a session under way, so that a reload or a lost tab can go on. */
 export const savedLeadingSchema = z.strictObject({
-  lines: z.enum(['run on', 'wait for me']),
-  holds: z.enum(['run on', 'wait for me']).optional(),
+  lines: z.enum(LINES_MODES),
+  holds: z.enum(LINES_MODES).optional(),
   counts: z.enum(COUNTS_MODES).optional(),
   done: z.boolean(),
   index: z.int().min(0),

@@ -8,11 +8,8 @@
   const { desk }: { desk: Desk } = $props();
 
   let name = $state('');
-  $effect(() => {
-    void presets.load();
-  });
 
-  const all = $derived([...USUAL_PRESETS, ...presets.own]);
+  const all = $derived([...USUAL_PRESETS, ...presets.list]);
 
   function take(select: HTMLSelectElement) {
     const preset = all[Number(select.value)];
@@ -24,7 +21,10 @@
   async function keep() {
     const given = name.trim();
     if (!given) return;
-    await presets.keep(given, desk.adventure.setting);
+    const isKept = await presets.keep(given, desk.adventure.setting);
+    if (!isKept) {
+      return notices.say('Forty places are kept already. Settings can throw one away.');
+    }
     name = '';
     notices.say(`“${given}” is kept, for other adventures too.`, {
       label: 'Undo',

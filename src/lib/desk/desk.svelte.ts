@@ -39,7 +39,7 @@ import {
 } from '$core';
 import type { Ideas } from '$lib/beats/editor';
 import { loadSoundBook } from '$lib/language/sound-book';
-import type { Draft } from '$lib/store/draft.svelte';
+import type { AdventureDraft } from '$lib/store/open-draft';
 import { newId, newSeed } from '$lib/store/new-id';
 import { Sheet } from './sheet.svelte';
 
@@ -55,7 +55,7 @@ export class Desk {
   /** The id of the beat that should take the keyboard when it appears. */
   focusNext = $state<string | null>(null);
 
-  readonly draft: Draft;
+  readonly draft: AdventureDraft;
   readonly #pace: () => Pace;
   /** The presenter's own moves in this browser. */
   readonly #own: () => readonly Move[];
@@ -70,11 +70,11 @@ export class Desk {
   #sounds = $state.raw<SoundBook | null>(null);
   #listening = false;
 
-  constructor(draft: Draft, pace: () => Pace, own: () => readonly Move[] = () => []) {
+  constructor(draft: AdventureDraft, pace: () => Pace, own: () => readonly Move[] = () => []) {
     this.draft = draft;
     this.#pace = pace;
     this.#own = own;
-    const { adventure } = draft;
+    const adventure = draft.document;
     const { setting, defaults, moves } = adventure;
     const schedule = unroll(adventure, setting, pace());
     this.#travelling = moves;
@@ -141,7 +141,7 @@ export class Desk {
   };
 
   get adventure(): Adventure {
-    return this.draft.adventure;
+    return this.draft.document;
   }
 
   get schedule(): Schedule {

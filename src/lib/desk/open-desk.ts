@@ -1,13 +1,18 @@
-import type { DraftNews } from '$lib/store/draft.svelte';
-import { openDraft } from '$lib/store/open-draft';
+import { OnPage } from '$lib/store/on-page';
+import { flushDrafts, openDraft } from '$lib/store/open-draft';
 import { ownMoves } from '$lib/store/own-moves.svelte';
 import { preferences } from '$lib/store/preferences.svelte';
 import { Desk } from './desk.svelte';
 
+export const deskOnPage = new OnPage<Desk>(({ draft }) => draft.document.id);
+
 /** The desk for an adventure of this browser; null if it is not there. */
-export async function openDesk(id: string, tell: (news: DraftNews) => void): Promise<Desk | null> {
+export async function openDesk(id: string): Promise<Desk | null> {
+  const open = deskOnPage.find(id);
+  if (open) return open;
+  await flushDrafts();
   await ownMoves.load();
-  const draft = await openDraft(id, tell);
+  const draft = await openDraft(id, deskOnPage.tell);
   if (!draft) return null;
   return new Desk(
     draft,

@@ -27,11 +27,13 @@
   import { ICON_WORDS } from '$lib/pictures/pictures';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
-  import type { OwnMoveDraft } from './own-move-draft.svelte';
+  import type { MoveDraft } from '$lib/store/open-draft';
 
-  const { draft }: { draft: OwnMoveDraft } = $props();
+  const { draft }: { draft: MoveDraft } = $props();
 
-  const move = $derived(draft.move);
+  const move = $derived(draft.document);
+  const set = (change: Partial<Move>, key: string | null = null) =>
+    draft.edit((now) => ({ ...now, ...change }), key);
   const kind = $derived(move.figure?.kind ?? 'like');
   const figure = $derived(figureOfMove(move));
   const like = $derived(move.figure?.kind === 'like' ? BUILT_IN.get(move.figure.move) : undefined);
@@ -54,8 +56,7 @@
   ] as const;
   const HEIGHT_CM = HEIGHT_METRES * 100;
 
-  const setFigure = (figure: Move['figure'], key: string | null = null) =>
-    draft.change({ figure }, key);
+  const setFigure = (figure: Move['figure'], key: string | null = null) => set({ figure }, key);
   const draw = (next: Figure, key: string | null = null) =>
     setFigure({ kind: 'drawn', figure: next }, key);
   function setKind(next: 'like' | 'drawn' | 'icon') {

@@ -19,13 +19,15 @@
   import InlineList from '$lib/ui/InlineList.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
   import FigureEditor from './FigureEditor.svelte';
-  import type { OwnMoveDraft } from './own-move-draft.svelte';
+  import type { MoveDraft } from '$lib/store/open-draft';
   import { EFFORT_WORDS, FAMILY_WORDS, SPACE_WORDS, SURFACE_WORDS } from './words';
 
-  type Props = { draft: OwnMoveDraft; book: MoveBook };
+  type Props = { draft: MoveDraft; book: MoveBook };
   const { draft, book }: Props = $props();
 
-  const move = $derived(draft.move);
+  const move = $derived(draft.document);
+  const set = (change: Partial<Move>, key: string | null = null) =>
+    draft.edit((now) => ({ ...now, ...change }), key);
   const leave = () => draft.closeStep();
   const UNIT_WORDS: Readonly<Record<DoseUnit, string>> = {
     reps: 'reps',
@@ -51,17 +53,17 @@
     const regions = has
       ? move.regions.filter((one) => one !== region)
       : REGIONS.filter((one) => one === region || move.regions.includes(one));
-    draft.change({ regions });
+    set({ regions });
   }
   function setTempo(band: AgeBand, seconds: number) {
-    draft.change({ secondsPerRep: { ...move.secondsPerRep, [band]: seconds } }, `tempo.${band}`);
+    set({ secondsPerRep: { ...move.secondsPerRep, [band]: seconds } }, `tempo.${band}`);
   }
   /** The least never passes the most: the other end moves along. */
   function setRange(band: AgeBand, end: 0 | 1, value: number) {
     const [least, most] = move.usual.range[band];
     const range = end === 0 ? [value, Math.max(value, most)] : [Math.min(least, value), value];
     const usual = { ...move.usual, range: { ...move.usual.range, [band]: range } };
-    draft.change({ usual } as Partial<Move>, `range.${band}`);
+    set({ usual } as Partial<Move>, `range.${band}`);
   }
   const lines = (text: string) =>
     text
@@ -81,7 +83,7 @@
   maxlength="80"
   value={move.name}
   oninput={({ currentTarget: { value } }) =>
-    draft.change({ name: value, plural: value ? `${value}s` : '' }, 'name')}
+    set({ name: value, plural: value ? `${value}s` : '' }, 'name')}
   onblur={leave}
 />
 {#if !draft.isWhole}
@@ -97,25 +99,25 @@
       value={move.family}
       label="Family"
       choices={FAMILIES.map((one) => [one, FAMILY_WORDS[one]] as const)}
-      onchange={(family) => draft.change({ family })}
+      onchange={(family) => set({ family })}
     />, is done
     <InlineChoice
       value={move.posture}
       label="Posture"
       choices={POSTURES.map((one) => [one, one === 'all fours' ? 'on all fours' : one] as const)}
-      onchange={(posture) => draft.change({ posture })}
+      onchange={(posture) => set({ posture })}
     />,
     <InlineChoice
       value={move.space}
       label="Room"
       choices={(['spot', 'lane', 'room'] as const).map((one) => [one, SPACE_WORDS[one]] as const)}
-      onchange={(space) => draft.change({ space })}
+      onchange={(space) => set({ space })}
     />,
     <InlineChoice
       value={move.surface}
       label="Floor"
       choices={(['any', 'mat', 'grip'] as const).map((one) => [one, SURFACE_WORDS[one]] as const)}
-      onchange={(surface) => draft.change({ surface })}
+      onchange={(surface) => set({ surface })}
     />, and
     <InlineChoice
       value={move.quiet}
@@ -124,7 +126,7 @@
         [true, 'quiet'],
         [false, 'noisy'],
       ] as const}
-      onchange={(quiet) => draft.change({ quiet })}
+      onchange={(quiet) => set({ quiet })}
     />.
   </p>
   <div class="flex flex-wrap items-center gap-x-2" role="group" aria-label="Parts of the body">
@@ -150,7 +152,7 @@
       choices={([1, 2, 3, 4, 5] as const).map(
         (level: Effort) => [level, `${level} of 5, ${EFFORT_WORDS[level]}`] as const,
       )}
-      onchange={(effort) => draft.change({ effort })}
+      onchange={(effort) => set({ effort })}
     />. It has
     <InlineChoice
       value={move.sided}
@@ -159,14 +161,14 @@
         [false, 'no sides'],
         [true, 'a left and a right'],
       ] as const}
-      onchange={(sided) => draft.change({ sided })}
+      onchange={(sided) => set({ sided })}
     />, comes often by
     <InlineNumber
       value={move.fromAge}
       label="Often by this age"
       min={3}
       max={7}
-      onchange={(fromAge) => draft.change({ fromAge: Math.round(fromAge) }, 'age')}
+      onchange={(fromAge) => set({ fromAge: Math.round(fromAge) }, 'age')}
     />, and
     <InlineChoice
       value={move.wall}
@@ -175,7 +177,7 @@
         [false, 'needs no wall'],
         [true, 'needs a free wall'],
       ] as const}
-      onchange={(wall) => draft.change({ wall })}
+      onchange={(wall) => set({ wall })}
     />.
   </p>
   <p>
@@ -185,7 +187,7 @@
       label="Landings each"
       min={0}
       max={4}
-      onchange={(landingsPerRep) => draft.change({ landingsPerRep }, 'landings')}
+      onchange={(landingsPerRep) => set({ landingsPerRep }, 'landings')}
     /> times and covers
     <InlineNumber
       value={move.metresPerRep}
@@ -193,13 +195,13 @@
       min={0}
       max={5}
       step={0.1}
-      onchange={(metresPerRep) => draft.change({ metresPerRep }, 'metres')}
+      onchange={(metresPerRep) => set({ metresPerRep }, 'metres')}
     /> m. Usual are
     <InlineChoice
       value={move.usual.unit}
       label="What is counted"
       choices={DOSE_UNITS.map((unit) => [unit, UNIT_WORDS[unit]] as const)}
-      onchange={(unit) => draft.change({ usual: { ...move.usual, unit } })}
+      onchange={(unit) => set({ usual: { ...move.usual, unit } })}
     />:
   </p>
   <ul class="pl-4">
@@ -235,12 +237,12 @@
         {book}
         text={book.get(move[form] ?? '')?.name ?? '…'}
         label="{form} form"
-        onpick={({ id }) => draft.change({ [form]: id === move.id ? null : id })}
+        onpick={({ id }) => set({ [form]: id === move.id ? null : id })}
       />{#if move[form]}<button
           type="button"
           class="ml-1 min-h-6 text-base text-soft underline"
           aria-label="No {form} form"
-          onclick={() => draft.change({ [form]: null })}>none</button
+          onclick={() => set({ [form]: null })}>none</button
         >{/if}{index < FORMS.length - 1 ? ', ' : '.'}
     {/each}
   </p>
@@ -251,7 +253,7 @@
         text={listInWords(move[field])}
         label={words}
         {placeholder}
-        onchange={(text) => draft.change({ [field]: readList(text, 40, 80) }, field)}
+        onchange={(text) => set({ [field]: readList(text, 40, 80) }, field)}
       />
     {/each}
   </div>
@@ -261,13 +263,13 @@
     text={move.formCues.join('\n')}
     label="Form cues, one a line"
     placeholder="Two to four short cues, one a line: Land softly"
-    onchange={(text) => draft.change({ formCues: lines(text) }, 'cues')}
+    onchange={(text) => set({ formCues: lines(text) }, 'cues')}
   />
   <h2 class="mt-4 text-xl">Look out for</h2>
   <InlineList
     text={move.cautions.join('\n')}
     label="Cautions, one a line"
     placeholder="What can hurt, one a line: A mat for the back"
-    onchange={(text) => draft.change({ cautions: lines(text) }, 'cautions')}
+    onchange={(text) => set({ cautions: lines(text) }, 'cautions')}
   />
 </div>

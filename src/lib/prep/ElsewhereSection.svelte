@@ -11,20 +11,17 @@
     USUAL_PRESETS,
     type Setting,
   } from '$core';
-  import type { Draft } from '$lib/store/draft.svelte';
+  import type { AdventureDraft } from '$lib/store/open-draft';
   import { notices } from '$lib/ui/notices.svelte';
   import { preferences } from '$lib/store/preferences.svelte';
   import { presets } from '$lib/store/presets.svelte';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
 
-  const { draft }: { draft: Draft } = $props();
+  const { draft }: { draft: AdventureDraft } = $props();
 
-  const adventure = $derived(draft.adventure);
+  const adventure = $derived(draft.document);
 
-  $effect(() => {
-    void presets.load();
-  });
-  const all = $derived([...USUAL_PRESETS, ...presets.own]);
+  const all = $derived([...USUAL_PRESETS, ...presets.list]);
   let chosen = $state(0);
 
   const there = $derived<Setting>({ ...adventure.setting, ...all[chosen]?.setting });

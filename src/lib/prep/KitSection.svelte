@@ -13,14 +13,14 @@
     type Move,
     type Prop,
   } from '$core';
-  import type { Draft } from '$lib/store/draft.svelte';
+  import type { AdventureDraft } from '$lib/store/open-draft';
   import { notices } from '$lib/ui/notices.svelte';
   import X from '@lucide/svelte/icons/x';
   import { Gathered } from './gathered.svelte';
 
-  const { draft }: { draft: Draft } = $props();
+  const { draft }: { draft: AdventureDraft } = $props();
 
-  const adventure = $derived(draft.adventure);
+  const adventure = $derived(draft.document);
   const lines = $derived(kitListOf(adventure, adventure.setting));
   const gathered = $derived(new Gathered(adventure.id));
   $effect(() => {

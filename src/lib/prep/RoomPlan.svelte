@@ -11,15 +11,15 @@
     type Spot,
     type Wall,
   } from '$core';
-  import type { Draft } from '$lib/store/draft.svelte';
+  import type { AdventureDraft } from '$lib/store/open-draft';
   import { preferences } from '$lib/store/preferences.svelte';
   import InlineLength from '$lib/ui/InlineLength.svelte';
   import { arrowOf, pointIn } from '$lib/ui/svg-handle';
   import { sectorHue } from '$lib/chance/sector-look';
 
-  const { draft }: { draft: Draft } = $props();
+  const { draft }: { draft: AdventureDraft } = $props();
 
-  const adventure = $derived(draft.adventure);
+  const adventure = $derived(draft.document);
   const setting = $derived(adventure.setting);
   const plan = $derived(roomPlan(adventure));
   const { lengthMetres: length, widthMetres: width } = $derived(plan);

@@ -16,15 +16,15 @@
     type Crowding,
   } from '$core';
   import MovePicker from '$lib/moves/MovePicker.svelte';
-  import type { Draft } from '$lib/store/draft.svelte';
+  import type { AdventureDraft } from '$lib/store/open-draft';
   import { preferences } from '$lib/store/preferences.svelte';
   import InlineLength from '$lib/ui/InlineLength.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
   import RoomPlan from './RoomPlan.svelte';
 
-  const { draft }: { draft: Draft } = $props();
+  const { draft }: { draft: AdventureDraft } = $props();
 
-  const adventure = $derived(draft.adventure);
+  const adventure = $derived(draft.document);
   const unit = $derived(preferences.current.unit);
 
   const setting = $derived(adventure.setting);

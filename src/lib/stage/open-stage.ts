@@ -1,6 +1,5 @@
 import {
   resolveDraws,
-  runSchema,
   scheduleOf,
   unroll,
   type Adventure,
@@ -8,8 +7,10 @@ import {
   type Run,
   type Schedule,
 } from '$core';
+import { readAdventure } from '$lib/store/adventures';
 import { arrupDb } from '$lib/store/db';
 import { newSeed } from '$lib/store/new-id';
+import { runs } from '$lib/store/runs.svelte';
 import type { Replan } from './stage-world';
 
 /** A session left this long ago can be carried on; after that it is over. */
@@ -28,13 +29,11 @@ export type StagePlan = Readonly<{
 
 /** What the stage needs to begin; null if the adventure is not in this browser. */
 export async function openStage(id: string, pace: Pace, now: Date): Promise<StagePlan | null> {
-  const db = await arrupDb();
-  const record = await db.get('adventures', id);
+  const record = await readAdventure(await arrupDb(), id);
   if (!record) return null;
-  const runs = await db.getAllFromIndex('runs', 'byAdventure', id);
+  const led = await runs.ofAdventure(id);
   const recent = now.getTime() - CARRY_ON_HOURS * 3_600_000;
-  const left = runs
-    .filter((run) => runSchema.safeParse(run).success)
+  const left = led
     .filter((run) => !run.leading.done && Date.parse(run.savedAt) > recent)
     .sort((a, b) => b.savedAt.localeCompare(a.savedAt))[0];
   const { document: adventure } = record;

@@ -30,6 +30,7 @@ export function newRun(
 ): Run {
   const book = moveBookOf(adventure);
   return {
+    version: 2,
     id: newRunId(),
     adventureId: adventure.id,
     title: adventure.title,

@@ -7,7 +7,8 @@ import {
   parseArrupJson,
   resolveDraws,
   type Run,
-  runSchema,
+  parseDocument,
+  RUN,
   type TypedDraws,
   unroll,
   type Waits,
@@ -70,7 +71,7 @@ describe('a session on the stage', () => {
     pass(schedule.totalSeconds + 1, 0.5);
     await session.settled();
     const run = kept.at(-1)!;
-    expect(runSchema.safeParse(run).error).toBeUndefined();
+    expect(parseDocument(RUN, run)).toEqual({ ok: true, value: run });
     expect(session.status).toBe('done');
     const compared = compareRun(run);
     expect(compared.whole).toBe(true);
@@ -188,7 +189,7 @@ describe('changes on the stage', () => {
     session.pause();
     await session.settled();
     const run = JSON.parse(JSON.stringify(kept.at(-1)!)) as Run;
-    expect(runSchema.safeParse(run).error).toBeUndefined();
+    expect(parseDocument(RUN, run)).toEqual({ ok: true, value: run });
     expect(run.adaptations!.map(({ what }) => what)).toEqual(['more', 'drink']);
     expect(run.points).toBe(5);
     const second = start().session;
@@ -317,7 +318,7 @@ describe('draws on the stage', () => {
     session.pause();
     await session.settled();
     const run = kept.at(-1)!;
-    expect(runSchema.safeParse(run).error).toBeUndefined();
+    expect(parseDocument(RUN, run)).toEqual({ ok: true, value: run });
     expect(run.typed![beat.id]!.map((one) => one!.outcome)).toEqual(faces);
     const second = make();
     second.carryOn(run, 0);

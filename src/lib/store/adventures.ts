@@ -1,12 +1,26 @@
-import type { Adventure } from '$core';
+import { parseAdventure, problem, type Adventure, type Result } from '$core';
 import type { AdventureRecord, ArrupDb } from './db';
-
-/** A save either lands, or finds that another tab has saved since `base` was read. */
-export type SaveOutcome =
-  | Readonly<{ outcome: 'saved'; record: AdventureRecord }>
-  | Readonly<{ outcome: 'changed elsewhere'; record: AdventureRecord }>;
+import type { SaveOutcome } from './draft.svelte';
 
 export type SaveFlags = Partial<Pick<AdventureRecord, 'demo' | 'lastLedAt'>>;
+
+/** An adventure as it is kept, its document checked and brought to this build's version. */
+export function parseRecord(row: unknown): Result<AdventureRecord> {
+  const { document, ...rest } = (row ?? {}) as Partial<AdventureRecord>;
+  const parsed = parseAdventure(document);
+  if (!parsed.ok) return parsed;
+  const { id, revision, savedAt = '', demo = false, lastLedAt = null } = rest;
+  if (typeof id !== 'string' || typeof revision !== 'number') {
+    return { ok: false, problems: [problem('missing', ['revision'])] };
+  }
+  return { ok: true, value: { id, document: parsed.value, revision, savedAt, demo, lastLedAt } };
+}
+
+/** One adventure of the store; undefined where it is not there, or can't be read. */
+export async function readAdventure(db: ArrupDb, id: string): Promise<AdventureRecord | undefined> {
+  const parsed = parseRecord(await db.get('adventures', id));
+  return parsed.ok ? parsed.value : undefined;
+}
 
 /**
  * Saves `document` if the store still holds revision `base` of it (0 for a new one). One
@@ -19,12 +33,12 @@ export async function saveAdventure(
   base: number,
   savedAt: string,
   flags: SaveFlags = {},
-): Promise<SaveOutcome> {
+): Promise<SaveOutcome & Readonly<{ record: AdventureRecord }>> {
   const tx = db.transaction('adventures', 'readwrite');
   const stored = await tx.store.get(document.id);
   if (stored && stored.revision !== base) {
     await tx.done;
-    return { outcome: 'changed elsewhere', record: stored };
+    return { outcome: 'changed elsewhere', revision: stored.revision, record: stored };
   }
   const record: AdventureRecord = {
     id: document.id,
@@ -37,7 +51,7 @@ export async function saveAdventure(
   };
   await tx.store.put(record);
   await tx.done;
-  return { outcome: 'saved', record };
+  return { outcome: 'saved', revision: record.revision, record };
 }
 
 /** Notes when an adventure was last led; its revision stays: the words did not change. */

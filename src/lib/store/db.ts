@@ -1,4 +1,4 @@
-import { parseAdventure, type Adventure, type Move, type Run } from '$core';
+import type { Adventure } from '$core';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 
 /** An adventure as the browser keeps it. `revision` grows by one with each save. */
@@ -11,17 +11,24 @@ export type AdventureRecord = Readonly<{
   lastLedAt: string | null;
 }>;
 
+/** Something that could not be read where it was, and had to make room: kept as it was found. */
+export type AsideRecord = Readonly<{ store: string; key: string; raw: unknown; at: string }>;
+
+/** What is kept may be of another build: rows are checked by `Kept` when they are read. */
 interface ArrupSchema extends DBSchema {
   adventures: { key: string; value: AdventureRecord };
-  runs: { key: string; value: Run; indexes: { byAdventure: string } };
+  runs: { key: string; value: unknown; indexes: { byAdventure: string } };
   settings: { key: string; value: unknown };
   /** The presenter's own moves. */
-  moves: { key: string; value: Move };
+  moves: { key: string; value: unknown };
+  /** Settings of the presenter's own, by name. */
+  presets: { key: string; value: unknown };
+  aside: { key: number; value: AsideRecord };
 }
 export type ArrupDb = IDBPDatabase<ArrupSchema>;
 
 export function openArrup(name = 'arrup'): Promise<ArrupDb> {
-  return openDB<ArrupSchema>(name, 4, {
+  return openDB<ArrupSchema>(name, 5, {
     async upgrade(db, from, _to, tx) {
       if (from < 1) {
         db.createObjectStore('adventures', { keyPath: 'id' });
@@ -29,19 +36,19 @@ export function openArrup(name = 'arrup'): Promise<ArrupDb> {
         db.createObjectStore('settings');
       }
       if (from < 2) db.createObjectStore('moves', { keyPath: 'id' });
-      // Newer documents. What cannot be read is left as it is, not lost.
-      if (from > 0 && from < 4) {
-        for (const record of await tx.objectStore('adventures').getAll()) {
-          const parsed = parseAdventure(record.document);
-          if (parsed.ok) {
-            await tx.objectStore('adventures').put({ ...record, document: parsed.value });
+      if (from < 5) {
+        db.createObjectStore('presets', { keyPath: 'name' });
+        db.createObjectStore('aside', { autoIncrement: true });
+        // Presets were one list. What in it has no name can't have a row of its own.
+        const listed: unknown = from > 0 ? await tx.objectStore('settings').get('presets') : null;
+        for (const one of Array.isArray(listed) ? (listed as unknown[]) : []) {
+          const isNamed = typeof (one as { name?: unknown } | null)?.name === 'string';
+          if (isNamed) await tx.objectStore('presets').put(one);
+          else {
+            const aside = { store: 'presets', key: '', raw: one, at: '' };
+            await tx.objectStore('aside').add(aside);
           }
         }
-      }
-      // Version 4: how a move of one's own is drawn.
-      if (from > 1 && from < 4) {
-        const moves = tx.objectStore('moves');
-        for (const move of await moves.getAll()) await moves.put({ ...move, figure: null });
       }
     },
     // A newer tab wants to change the store's shape: let it, rather than block it for ever.

@@ -1,24 +1,22 @@
-import {
-  closeStep,
-  copyAdventure,
-  record as recordStep,
-  redo,
-  startHistory,
-  undo,
-  type Adventure,
-  type History,
-  type NewId,
-} from '$core';
-import type { SaveOutcome } from './adventures';
-import type { AdventureRecord } from './db';
+import { closeStep, record as recordStep, redo, startHistory, undo, type History } from '$core';
 
 export type SaveState = 'saved' | 'unsaved' | 'saving' | 'failed';
 
+/** A save either lands, or finds that another tab has saved since `base` was read. */
+export type SaveOutcome = Readonly<{ outcome: 'saved' | 'changed elsewhere'; revision: number }>;
+
+/** A document as it lies in the store. */
+export type Stored<T> = Readonly<{ document: T; revision: number }>;
+
 /** What a draft needs of the world outside, passed in so that tests can stand in for it. */
-export type DraftWorld = Readonly<{
-  save: (document: Adventure, base: number) => Promise<SaveOutcome>;
-  load: (id: string) => Promise<AdventureRecord | undefined>;
-  newId: NewId;
+export type DraftWorld<T> = Readonly<{
+  save: (document: T, base: number) => Promise<SaveOutcome>;
+  load: (id: string) => Promise<Stored<T> | undefined>;
+  /** What stands here under an id of its own, where another tab was first. */
+  asCopy: (document: T) => Readonly<{ copy: T; title: string }>;
+  titleOf: (document: T) => string;
+  /** What is not whole stays on the page and is not saved: a move without a name, say. */
+  isWhole: (document: T) => boolean;
   /** Runs after so many milliseconds; returns the way to call it off. */
   later: (run: () => void, ms: number) => () => void;
   /** Something happened that the presenter should know. */
@@ -35,22 +33,22 @@ export const SAVE_REST_MS = 300;
 export const SAVE_LATEST_MS = 800;
 const RETRY_MS = 4000;
 
-/** An adventure being written: its history, and its way into the store. */
-export class Draft {
-  #history: History<Adventure>;
+/** A document being written: its history, and its way into the store. */
+export class Draft<T extends Readonly<{ id: string }>> {
+  #history: History<T>;
   #state = $state<SaveState>('saved');
   #base: number;
-  #saved: Adventure;
+  #saved: T;
   #callOff: (() => void) | null = null;
   #unsavedSince: number | null = null;
   #saving: Promise<void> | null = null;
   /** The presenter has been told that saving fails: once is enough. */
   #told = false;
   #watcher = () => {};
-  readonly #world: DraftWorld;
+  readonly #world: DraftWorld<T>;
   readonly #now: () => number;
 
-  constructor(record: AdventureRecord, world: DraftWorld, now: () => number = () => Date.now()) {
+  constructor(record: Stored<T>, world: DraftWorld<T>, now: () => number = () => Date.now()) {
     this.#history = $state.raw(startHistory(record.document));
     this.#saved = record.document;
     this.#base = record.revision;
@@ -58,16 +56,18 @@ export class Draft {
     this.#now = now;
   }
 
-  get adventure(): Adventure {
+  get document(): T {
     return this.#history.present;
   }
+
+  readonly isWhole = $derived.by(() => this.#world.isWhole(this.document));
 
   /** Tells when the document is another, at once. One listener: the desk that it lies on. */
   watch(listener: () => void): void {
     this.#watcher = listener;
   }
 
-  #set(history: History<Adventure>): void {
+  #set(history: History<T>): void {
     this.#history = history;
     this.#watcher();
   }
@@ -85,8 +85,8 @@ export class Draft {
   }
 
   /** Edits with the same key in a row are undone together. */
-  edit(change: (adventure: Adventure) => Adventure, key: string | null = null): void {
-    this.#take(recordStep(this.#history, change(this.adventure), key));
+  edit(change: (document: T) => T, key: string | null = null): void {
+    this.#take(recordStep(this.#history, change(this.document), key));
   }
 
   /** The next edit is a step of its own. */
@@ -102,8 +102,8 @@ export class Draft {
     this.#take(redo(this.#history));
   }
 
-  #take(history: History<Adventure>): void {
-    if (history.present === this.adventure) return;
+  #take(history: History<T>): void {
+    if (history.present === this.document) return;
     this.#set(history);
     this.#schedule();
   }
@@ -126,7 +126,8 @@ export class Draft {
     this.#callOff?.();
     this.#callOff = null;
     await this.#saving;
-    if (this.adventure === this.#saved) {
+    if (!this.isWhole) return;
+    if (this.document === this.#saved) {
       this.#unsavedSince = null;
       this.#state = 'saved';
       return;
@@ -137,16 +138,16 @@ export class Draft {
   }
 
   async #saveNow(): Promise<void> {
-    const document = this.adventure;
+    const document = this.document;
     this.#state = 'saving';
     this.#unsavedSince = null;
     try {
-      const { outcome, record } = await this.#world.save(document, this.#base);
+      const { outcome, revision } = await this.#world.save(document, this.#base);
       if (outcome === 'changed elsewhere') return await this.#keepAsCopy(document);
-      this.#base = record.revision;
+      this.#base = revision;
       this.#saved = document;
       this.#told = false;
-      this.#state = this.adventure === document ? 'saved' : 'unsaved';
+      this.#state = this.document === document ? 'saved' : 'unsaved';
     } catch (reason) {
       this.#state = 'failed';
       if (!this.#told) this.#world.tell({ kind: 'not saved', reason: String(reason) });
@@ -157,28 +158,27 @@ export class Draft {
 
   /**
    * Two tabs typed at the same moment. The other was first: its words stay where they are, and
-   * what stands here goes on as an adventure of its own. Nothing is lost on either side.
+   * what stands here goes on as a document of its own. Nothing is lost on either side.
    */
-  async #keepAsCopy(document: Adventure): Promise<void> {
-    const title = `${document.title || 'Untitled adventure'} (from the other tab)`;
-    const copy = copyAdventure(document, title, this.#world.newId);
-    const { record } = await this.#world.save(copy, 0);
+  async #keepAsCopy(document: T): Promise<void> {
+    const { copy, title } = this.#world.asCopy(document);
+    const { revision } = await this.#world.save(copy, 0);
     this.#set(startHistory(copy));
     this.#saved = copy;
-    this.#base = record.revision;
+    this.#base = revision;
     this.#state = 'saved';
     this.#world.tell({ kind: 'kept as a copy', title, id: copy.id });
   }
 
   /** Another tab has saved. With nothing unsaved here its words are shown, as a step to undo. */
   async hear(id: string, revision: number): Promise<void> {
-    if (id !== this.adventure.id || revision <= this.#base) return;
+    if (id !== this.document.id || revision <= this.#base) return;
     if (this.#state !== 'saved') return;
     const record = await this.#world.load(id);
     if (!record || record.revision <= this.#base || this.#state !== 'saved') return;
     this.#set(recordStep(this.#history, record.document));
     this.#saved = record.document;
     this.#base = record.revision;
-    this.#world.tell({ kind: 'taken over', title: record.document.title });
+    this.#world.tell({ kind: 'taken over', title: this.#world.titleOf(record.document) });
   }
 }

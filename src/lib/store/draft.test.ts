@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto';
-import { DEFAULT_SETTING, newAdventure, type Adventure } from '$core';
+import { copyAdventure, DEFAULT_SETTING, newAdventure, type Adventure } from '$core';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { saveAdventure } from './adventures';
 import { openArrup, type ArrupDb } from './db';
@@ -20,13 +20,18 @@ let ids = 0;
 
 const newId = (prefix: string) => `${prefix}_n${(ids += 1)}`;
 
-const world: DraftWorld = {
+const world: DraftWorld<Adventure> = {
   save: (document, base) => {
     if (broken) return Promise.reject(new Error('QuotaExceededError'));
     return saveAdventure(db, document, base, '2026-01-01T00:00:00Z');
   },
   load: (id) => db.get('adventures', id),
-  newId,
+  asCopy: (document) => {
+    const title = `${document.title || 'Untitled adventure'} (from the other tab)`;
+    return { copy: copyAdventure(document, title, newId), title };
+  },
+  titleOf: ({ title }) => title,
+  isWhole: () => true,
   later: (run, ms) => {
     const one = { run, at: clock + ms };
     waiting.push(one);
@@ -52,7 +57,8 @@ async function start() {
   const { record } = await saveAdventure(db, adventure, 0, '2026-01-01T00:00:00Z');
   return record;
 }
-const open = (record: Awaited<ReturnType<typeof start>>) => new Draft(record, world, () => clock);
+const open = (record: Awaited<ReturnType<typeof start>>) =>
+  new Draft<Adventure>(record, world, () => clock);
 
 beforeEach(async () => {
   db = await openArrup(`test-${Math.floor(performance.now() * 1000)}`);
@@ -67,7 +73,7 @@ describe('a draft', () => {
     expect(draft.state).toBe('unsaved');
     await pass(SAVE_REST_MS);
     expect(draft.state).toBe('saved');
-    expect(await storedTitle(draft.adventure.id)).toBe('The late letter');
+    expect(await storedTitle(draft.document.id)).toBe('The late letter');
   });
 
   it('saves within the second even if typing never rests', async () => {
@@ -76,7 +82,7 @@ describe('a draft', () => {
       draft.edit(titled(`typed ${typed}`), 'title');
       await pass(100);
     }
-    const kept = Number((await storedTitle(draft.adventure.id))?.slice(6));
+    const kept = Number((await storedTitle(draft.document.id))?.slice(6));
     expect(kept).toBeGreaterThanOrEqual(SAVE_REST_MS);
   });
 
@@ -86,10 +92,10 @@ describe('a draft', () => {
     draft.edit(titled('two'));
     draft.undo();
     await pass(SAVE_REST_MS);
-    expect(await storedTitle(draft.adventure.id)).toBe('one');
+    expect(await storedTitle(draft.document.id)).toBe('one');
     draft.redo();
     await draft.flush();
-    expect(await storedTitle(draft.adventure.id)).toBe('two');
+    expect(await storedTitle(draft.document.id)).toBe('two');
     expect([draft.canUndo, draft.canRedo]).toEqual([true, false]);
   });
 
@@ -99,7 +105,7 @@ describe('a draft', () => {
     there.edit(titled('from there'));
     await there.flush();
     await here.hear(record.id, 2);
-    expect(here.adventure.title).toBe('from there');
+    expect(here.document.title).toBe('from there');
     expect(news).toEqual([{ kind: 'taken over', title: 'from there' }]);
     here.undo();
     await here.flush();
@@ -115,12 +121,12 @@ describe('a draft', () => {
     await here.hear(record.id, 2);
     await here.flush();
     expect(await storedTitle(record.id)).toBe('there');
-    expect(here.adventure.id).not.toBe(record.id);
-    expect(await storedTitle(here.adventure.id)).toBe('here (from the other tab)');
-    expect(news).toMatchObject([{ kind: 'kept as a copy', id: here.adventure.id }]);
+    expect(here.document.id).not.toBe(record.id);
+    expect(await storedTitle(here.document.id)).toBe('here (from the other tab)');
+    expect(news).toMatchObject([{ kind: 'kept as a copy', id: here.document.id }]);
     here.edit(titled('here again'));
     await here.flush();
-    expect(await storedTitle(here.adventure.id)).toBe('here again');
+    expect(await storedTitle(here.document.id)).toBe('here again');
   });
 
   it('says so when the store is full, keeps the words and tries again', async () => {
@@ -135,14 +141,14 @@ describe('a draft', () => {
     broken = false;
     await pass(5000);
     expect(draft.state).toBe('saved');
-    expect(await storedTitle(draft.adventure.id)).toBe('kept');
+    expect(await storedTitle(draft.document.id)).toBe('kept');
   });
 
   it('is put back if it was deleted meanwhile', async () => {
     const draft = open(await start());
-    await db.delete('adventures', draft.adventure.id);
+    await db.delete('adventures', draft.document.id);
     draft.edit(titled('still here'));
     await draft.flush();
-    expect(await storedTitle(draft.adventure.id)).toBe('still here');
+    expect(await storedTitle(draft.document.id)).toBe('still here');
   });
 });

@@ -1,5 +1,6 @@
-import type { Move } from '$core';
+import { OWN_MOVE, parseDocument, type Move, type OwnMove } from '$core';
 import { arrupDb, type ArrupDb } from './db';
+import { Kept } from './kept.svelte';
 import { tabs } from './tabs';
 
 /** An adventure whose copy of a move has been brought up to date. */
@@ -12,7 +13,7 @@ type Renewed = Readonly<{ id: string; revision: number }>;
 export async function saveOwnMove(db: ArrupDb, move: Move): Promise<readonly Renewed[]> {
   const renewed: Renewed[] = [];
   const tx = db.transaction(['moves', 'adventures'], 'readwrite');
-  await tx.objectStore('moves').put(move);
+  await tx.objectStore('moves').put({ version: 2, id: move.id, move });
   for (let cursor = await tx.objectStore('adventures').openCursor(); cursor;) {
     const { document, revision } = cursor.value;
     if (document.moves.some(({ id }) => id === move.id)) {
@@ -29,21 +30,23 @@ export async function saveOwnMove(db: ArrupDb, move: Move): Promise<readonly Ren
 
 /** The presenter's own moves, by name. */
 class OwnMoves {
-  #list = $state.raw<readonly Move[]>([]);
-  #ready = $state(false);
+  readonly #kept = new Kept<OwnMove>({
+    store: 'moves',
+    parse: (row) => parseDocument(OWN_MOVE, row),
+    order: (a, b) => a.move.name.localeCompare(b.move.name, 'en'),
+  });
+  readonly #list = $derived(this.#kept.list.map(({ move }) => move));
 
   get list(): readonly Move[] {
     return this.#list;
   }
 
   get ready(): boolean {
-    return this.#ready;
+    return this.#kept.ready;
   }
 
-  async load(): Promise<void> {
-    const all = await (await arrupDb()).getAll('moves');
-    this.#list = all.sort((a, b) => a.name.localeCompare(b.name, 'en'));
-    this.#ready = true;
+  load(): Promise<void> {
+    return this.#kept.load();
   }
 
   /** Follows what other tabs do. Returns the way to stop. */
@@ -67,7 +70,7 @@ class OwnMoves {
 
   /** Adventures that use it keep their own copy. */
   async remove(id: string): Promise<void> {
-    await (await arrupDb()).delete('moves', id);
+    await this.#kept.remove(id);
     await this.#changed();
   }
 
@@ -76,7 +79,9 @@ class OwnMoves {
     if (moves.length === 0) return;
     const db = await arrupDb();
     for (const move of moves) {
-      if (!(await db.get('moves', move.id))) await db.put('moves', move);
+      if (!(await db.get('moves', move.id))) {
+        await db.put('moves', { version: 2, id: move.id, move });
+      }
     }
     await this.#changed();
   }

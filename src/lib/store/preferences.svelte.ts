@@ -1,62 +1,20 @@
 import {
   DEFAULT_PACE,
-  type CountsMode,
-  type HoldsMode,
-  type Ink,
-  type LengthUnit,
-  type LinesMode,
-  type LookChoice,
-  type PackPartId,
-  type Paper,
+  parseDocument,
+  PREFERENCES,
+  USUAL_PREFERENCES,
+  type Preferences,
 } from '$core';
+import { aside, putAside, putAsideBefore } from './aside.svelte';
 import { arrupDb } from './db';
 
 export type Mode = 'light' | 'dark' | 'system';
 
-/** What the presenter has chosen once for all adventures. */
-export type Preferences = Readonly<{
-  wordsPerMinute: number;
-  volume: number;
-  muted: boolean;
-  /** A little music while they work or travel by the clock. */
-  music: boolean;
-  musicVolume: number;
-  /** The Stage reads lines aloud with the device's own voice. */
-  speak: boolean;
-  lines: LinesMode;
-  holds: HoldsMode;
-  counts: CountsMode;
-  paper: Paper;
-  ink: Ink;
-  unit: LengthUnit;
-  /** Which child is in the pictures. */
-  look: LookChoice;
-  /** Parts of the print pack that are left out. */
-  notPrinted: readonly PackPartId[];
-}>;
-
-const USUAL: Preferences = {
-  wordsPerMinute: DEFAULT_PACE.wordsPerMinute,
-  volume: 0.6,
-  muted: false,
-  music: false,
-  musicVolume: 0.6,
-  speak: false,
-  lines: 'run on',
-  holds: 'run on',
-  counts: 'tempo',
-  paper: 'a4',
-  ink: 'colour',
-  unit: 'metres',
-  look: 'mixed',
-  // To colour in, to stick on: asked for when they are wanted.
-  notPrinted: ['script', 'stickers'],
-};
-
+const KEY = 'preferences';
 const MODE_KEY = 'arrup.mode';
 
 class PreferenceStore {
-  #current = $state.raw<Preferences>(USUAL);
+  #current = $state.raw<Preferences>(USUAL_PREFERENCES);
   #mode = $state<Mode>('system');
   #loading: Promise<void> | null = null;
 
@@ -76,15 +34,29 @@ class PreferenceStore {
     this.#loading ??= (async () => {
       const stored = localStorage.getItem(MODE_KEY);
       this.#mode = stored === 'light' || stored === 'dark' ? stored : 'system';
-      const kept = await (await arrupDb()).get('settings', 'preferences');
-      this.#current = { ...USUAL, ...(kept as Partial<Preferences> | undefined) };
+      await this.#read();
     })();
     return this.#loading;
   }
 
+  /** What can't be read makes room for the usual ones, and is put where nothing writes over it. */
+  async #read(): Promise<void> {
+    const db = await arrupDb();
+    const kept = await db.get('settings', KEY);
+    if (kept !== undefined) {
+      const parsed = parseDocument(PREFERENCES, kept);
+      if (parsed.ok) this.#current = parsed.value;
+      else {
+        await putAside(db, { store: 'preferences', key: KEY, raw: kept });
+        await db.delete('settings', KEY);
+      }
+    }
+    aside.note('preferences', await putAsideBefore('preferences'));
+  }
+
   async change(change: Partial<Preferences>): Promise<void> {
     this.#current = { ...this.#current, ...change };
-    await (await arrupDb()).put('settings', this.#current, 'preferences');
+    await (await arrupDb()).put('settings', $state.snapshot(this.#current), KEY);
   }
 
   setMode(mode: Mode): void {

@@ -1,50 +1,32 @@
-import { settingSchema, type Setting, type SettingPreset } from '$core';
+import { parseDocument, PRESET, type Preset, type Setting } from '$core';
 import { arrupDb } from './db';
+import { Kept } from './kept.svelte';
 
-const KEY = 'presets';
 const MOST = 40;
 
-/** A preset of the presenter's own is a whole setting. */
-type OwnPreset = SettingPreset & Readonly<{ setting: Setting }>;
-
 /** The presenter's own settings, kept under names. */
-class PresetStore {
-  #own = $state.raw<readonly OwnPreset[]>([]);
-  #loading: Promise<void> | null = null;
-
-  get own(): readonly OwnPreset[] {
-    return this.#own;
+class Presets extends Kept<Preset> {
+  constructor() {
+    super({
+      store: 'presets',
+      parse: (row) => parseDocument(PRESET, row),
+      order: (a, b) => a.name.localeCompare(b.name, 'en'),
+    });
   }
 
-  load(): Promise<void> {
-    this.#loading ??= (async () => {
-      const kept: unknown = await (await arrupDb()).get('settings', KEY);
-      if (!Array.isArray(kept)) return;
-      // What an older or a newer build has left may be of another shape: it is passed over.
-      this.#own = kept.flatMap((one: { name?: unknown; setting?: unknown }) => {
-        const parsed = settingSchema.safeParse(one?.setting);
-        return typeof one?.name === 'string' && parsed.success
-          ? [{ name: one.name, setting: parsed.data }]
-          : [];
-      });
-    })();
-    return this.#loading;
+  /** Keeps a setting under a name; one of the same name gives way. False where there are too many. */
+  async keep(name: string, setting: Setting): Promise<boolean> {
+    const isNew = !this.list.some((one) => one.name === name);
+    if (isNew && this.list.length >= MOST) return false;
+    await (await arrupDb()).put('presets', { version: 2, name, setting: $state.snapshot(setting) });
+    await this.load();
+    return true;
   }
 
-  async #put(own: readonly OwnPreset[]): Promise<void> {
-    this.#own = own;
-    await (await arrupDb()).put('settings', $state.snapshot(own), KEY);
-  }
-
-  /** Keeps a setting under a name; one of the same name gives way. */
-  async keep(name: string, setting: Setting): Promise<void> {
-    const others = this.#own.filter((one) => one.name !== name);
-    await this.#put([...others, { name, setting }].slice(-MOST));
-  }
-
-  async remove(name: string): Promise<void> {
-    await this.#put(this.#own.filter((one) => one.name !== name));
+  override async remove(name: string): Promise<void> {
+    await super.remove(name);
+    await this.load();
   }
 }
 
-export const presets = new PresetStore();
+export const presets = new Presets();

@@ -1,7 +1,8 @@
 import { copyAdventure, newAdventure, type Adventure } from '$core';
 import { loadDemo } from '$lib/demo/demo-adventures';
-import { saveAdventure } from './adventures';
+import { parseRecord, saveAdventure } from './adventures';
 import { arrupDb, type AdventureRecord } from './db';
+import { Kept } from './kept.svelte';
 import { newId } from './new-id';
 import { ownMoves } from './own-moves.svelte';
 import { tabs } from './tabs';
@@ -12,11 +13,15 @@ const now = () => new Date().toISOString();
 
 /** All adventures of this browser, newest first. */
 class Shelf {
-  #records = $state.raw<readonly AdventureRecord[]>([]);
+  readonly #kept = new Kept<AdventureRecord>({
+    store: 'adventures',
+    parse: parseRecord,
+    order: (a, b) => b.savedAt.localeCompare(a.savedAt),
+  });
   #ready = $state(false);
 
   get records(): readonly AdventureRecord[] {
-    return this.#records;
+    return this.#kept.list;
   }
 
   get ready(): boolean {
@@ -24,7 +29,7 @@ class Shelf {
   }
 
   get demoIsOut(): boolean {
-    return this.#records.some((record) => record.demo);
+    return this.records.some((record) => record.demo);
   }
 
   /** Reads the store; on the very first visit the demo is put out. */
@@ -36,8 +41,7 @@ class Shelf {
   }
 
   async refresh(): Promise<void> {
-    const records = await (await arrupDb()).getAll('adventures');
-    this.#records = records.sort((a, b) => b.savedAt.localeCompare(a.savedAt));
+    await this.#kept.load();
   }
 
   /** Follows what other tabs do. Returns the way to stop. */
@@ -69,7 +73,7 @@ class Shelf {
   }
 
   async remove(id: string): Promise<void> {
-    await (await arrupDb()).delete('adventures', id);
+    await this.#kept.remove(id);
     await this.refresh();
     tabs.tell({ type: 'shelf' });
   }
@@ -95,7 +99,7 @@ class Shelf {
 
   async removeDemo(): Promise<readonly AdventureRecord[]> {
     const db = await arrupDb();
-    const removed = this.#records.filter((record) => record.demo);
+    const removed = this.records.filter((record) => record.demo);
     for (const { id } of removed) await db.delete('adventures', id);
     await this.refresh();
     tabs.tell({ type: 'shelf' });

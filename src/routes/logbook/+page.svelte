@@ -2,17 +2,10 @@
   import { compareRun, lengthInWords, type Run, titleOf } from '$core';
   import { resolve } from '$app/paths';
   import { format } from 'date-fns';
-  import { arrupDb } from '$lib/store/db';
+  import { runs } from '$lib/store/runs.svelte';
+  import KeptAside from '$lib/ui/KeptAside.svelte';
   import { realWalk } from '$lib/logbook/real-walk';
   import Terrain from '$lib/terrain/Terrain.svelte';
-
-  let runs = $state.raw<readonly Run[] | null>(null);
-
-  $effect(() => {
-    void arrupDb()
-      .then((db) => db.getAll('runs'))
-      .then((all) => (runs = all.sort((a, b) => b.startedAt.localeCompare(a.startedAt))));
-  });
 
   function about(run: Run): string {
     const { plannedSeconds, realSeconds, whole } = compareRun(run);
@@ -31,14 +24,15 @@
 <main class="mx-auto max-w-6xl px-4 pb-24 sm:px-6">
   <h1 class="pt-8 text-4xl">Logbook</h1>
   <p class="mt-1 mb-6 text-soft">Every session that was led from the Stage, as it really went.</p>
-  {#if runs && runs.length === 0}
+  <KeptAside stores={['runs']} />
+  {#if runs.list.length === 0}
     <p class="max-w-2xl border-t border-line py-12 font-heading text-2xl">
       Nothing led yet. Choose an adventure on the <a href={resolve('/')}>shelf</a> and lead it; a rehearsal
       counts too.
     </p>
-  {:else if runs}
+  {:else}
     <ul>
-      {#each runs as run (run.id)}
+      {#each runs.list as run (run.id)}
         <li class="border-t border-line">
           <a
             class="grid items-center gap-x-8 gap-y-2 rounded-lg py-4 no-underline hover:bg-sunk md:grid-cols-[11rem_minmax(0,1fr)_20rem]"

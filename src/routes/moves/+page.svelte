@@ -25,6 +25,7 @@
   import { newId } from '$lib/store/new-id';
   import { ownMoves } from '$lib/store/own-moves.svelte';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
+  import KeptAside from '$lib/ui/KeptAside.svelte';
 
   const book = $derived(moveBookOf({ moves: ownMoves.list }));
   let sounds = $state.raw<SoundBook>({});
@@ -40,7 +41,6 @@
   );
 
   $effect(() => {
-    void ownMoves.load();
     void loadSoundBook().then((loaded) => (sounds = loaded));
     return ownMoves.follow();
   });
@@ -89,6 +89,7 @@
       </button>
     </p>
   </div>
+  <KeptAside stores={['moves']} />
   <div class="sticky top-0 z-10 -mx-4 bg-page px-4 pt-3 pb-3 sm:-mx-6 sm:px-6">
     <input
       class="input max-w-md text-lg"

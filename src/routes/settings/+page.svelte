@@ -1,24 +1,19 @@
 <script lang="ts">
   import { LENGTH_UNITS, lengthIn, LOOK_CHOICES, WORDS_PER_MINUTE, type LookChoice } from '$core';
   import LookPicture from '$lib/figures/LookPicture.svelte';
-  import { keepOwnMusic, MOST_MUSIC_BYTES, ownMusic, type OwnMusic } from '$lib/stage/own-music';
+  import { keepOwnMusic, MOST_MUSIC_BYTES } from '$lib/stage/own-music';
   import { presets } from '$lib/store/presets.svelte';
   import { shelf } from '$lib/store/shelf.svelte';
   import { preferences } from '$lib/store/preferences.svelte';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
+  import KeptAside from '$lib/ui/KeptAside.svelte';
   import { notices } from '$lib/ui/notices.svelte';
 
-  $effect(() => {
-    void presets.load();
-    void shelf.load();
-    return shelf.follow();
-  });
+  const { data } = $props();
+  let music = $derived(data.music);
 
-  let music = $state.raw<OwnMusic | null>(null);
-  $effect(() => {
-    void ownMusic().then((kept) => (music = kept));
-  });
+  $effect(() => shelf.follow());
   async function takeMusic(event: Event & { currentTarget: HTMLInputElement }) {
     const file = event.currentTarget.files?.[0];
     event.currentTarget.value = '';
@@ -46,7 +41,7 @@
   };
 
   async function forget(name: string) {
-    const kept = presets.own.find((one) => one.name === name);
+    const kept = presets.list.find((one) => one.name === name);
     await presets.remove(name);
     notices.say(`“${name}” is removed.`, {
       label: 'Undo',
@@ -91,6 +86,7 @@
 
 <main class="mx-auto max-w-3xl px-4 pb-24 text-lg sm:px-6">
   <h1 class="pt-8 text-4xl">Settings</h1>
+  <KeptAside stores={['preferences', 'presets']} />
 
   <section class="mt-8 border-t border-line pt-5">
     <h2 class="text-2xl">How you lead</h2>
@@ -232,11 +228,11 @@
     </p>
   </section>
 
-  {#if presets.own.length > 0}
+  {#if presets.list.length > 0}
     <section class="mt-8 border-t border-line pt-5">
       <h2 class="text-2xl">Your settings</h2>
       <ul class="mt-2">
-        {#each presets.own as { name, setting } (name)}
+        {#each presets.list as { name, setting } (name)}
           <li class="flex flex-wrap items-baseline justify-between gap-3 border-t border-line py-2">
             <span
               ><b>{name}</b>

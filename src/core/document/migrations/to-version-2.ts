@@ -1,4 +1,4 @@
-import type { Migration } from './migration';
+import type { Migration } from '../../model/document-kind';
 
 type Json = Readonly<Record<string, unknown>>;
 
@@ -30,13 +30,14 @@ function changeDraw(beat: Json): Json {
   }));
 }
 
-function changeSetting(setting: Json): Json {
+/** A setting of before grown-ups and what is kept clear; what it has already stays. */
+export function changeSetting(setting: Json): Json {
   const room = (one: Json) => ({
-    ...one,
     noGoMetres: { front: 0, back: 0, left: 0, right: 0 },
     marks: [],
+    ...one,
   });
-  return { ...at(setting, 'room', room), grownUps: 1 };
+  return { grownUps: 1, ...at(setting, 'room', room) };
 }
 
 /**

@@ -1,4 +1,4 @@
-import type { Migration } from './migration';
+import type { Migration } from '../../model/document-kind';
 
 /** How a move of the presenter's own is drawn. */
 export const toVersion3: Migration = {

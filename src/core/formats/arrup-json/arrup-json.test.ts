@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Problem } from '../../model/problem';
-import { CURRENT_VERSION, migrate, MIGRATIONS } from '../../document/versions';
+import { CURRENT_VERSION, MIGRATIONS } from '../../document/versions';
+import { migrate } from '../../model/document-kind';
 import { arbitraryAdventure } from '../../testing/arbitrary';
 import { circuit, doseOf, moveBeat, withBeats } from '../../testing/make';
 import { MAX_FILE_CHARACTERS, parseArrupJson, serializeArrupJson } from './arrup-json';

@@ -5,27 +5,26 @@
     lengthInWords,
     NO_DEBRIEF,
     type BeatComparison,
-    type Run,
     titleOf,
   } from '$core';
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
-  import { page } from '$app/state';
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
   import Trash from '@lucide/svelte/icons/trash-2';
   import { format } from 'date-fns';
   import PlannedChart from '$lib/logbook/PlannedChart.svelte';
   import { realWalk } from '$lib/logbook/real-walk';
   import { CHANGE_WORDS } from '$lib/stage/adapt-words';
-  import { arrupDb } from '$lib/store/db';
+  import { runs } from '$lib/store/runs.svelte';
   import Terrain from '$lib/terrain/Terrain.svelte';
   import NotHere from '$lib/ui/NotHere.svelte';
   import { notices } from '$lib/ui/notices.svelte';
 
   const NOTE_REST_MS = 400;
 
-  let run = $state.raw<Run | null>(null);
-  let missing = $state(false);
+  const { data } = $props();
+  /** As it was loaded, or with the note as it is being written. */
+  let run = $derived(data.run);
   let kept = $state(true);
   let timer: ReturnType<typeof setTimeout> | undefined;
 
@@ -48,21 +47,10 @@
     }),
   );
 
-  $effect(() => {
-    const { id } = page.params;
-    if (!id) return;
-    void arrupDb()
-      .then((db) => db.get('runs', id))
-      .then((found) => {
-        run = found ?? null;
-        missing = !found;
-      });
-  });
-
   async function keepNote() {
     clearTimeout(timer);
     if (!run || kept) return;
-    await (await arrupDb()).put('runs', run);
+    await runs.put(run);
     kept = true;
   }
   function setNote(note: string) {
@@ -75,13 +63,12 @@
   async function remove() {
     if (!run) return;
     const removed = run;
-    const db = await arrupDb();
-    await db.delete('runs', removed.id);
+    await runs.remove(removed.id);
     await goto(resolve('/logbook'));
     notices.say('The session is out of the logbook.', {
       label: 'Undo',
       run: async () => {
-        await db.put('runs', removed);
+        await runs.put(removed);
         await goto(resolve('/logbook/[id]', { id: removed.id }));
       },
     });
@@ -103,9 +90,7 @@
 <svelte:window onpagehide={keepNote} />
 <svelte:head><title>{run?.title || 'A session'} · Logbook · Arrup</title></svelte:head>
 
-{#if missing}
-  <NotHere what="session" />
-{:else if run && compared}
+{#if run && compared}
   <main class="mx-auto max-w-6xl px-4 pb-24 sm:px-6">
     <a class="mt-3 -ml-3 btn-quiet" href={resolve('/logbook')}>
       <ArrowLeft size={18} aria-hidden="true" />Logbook
@@ -191,4 +176,6 @@
       <Trash size={18} aria-hidden="true" />Take this session out of the logbook
     </button>
   </main>
+{:else}
+  <NotHere what="session" />
 {/if}

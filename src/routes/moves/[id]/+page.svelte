@@ -39,11 +39,6 @@
 
   const own = $derived(ownMoves.list.find(({ id }) => id === move?.id));
 
-  $effect(() => {
-    void shelf.load();
-    void ownMoves.load();
-  });
-
   async function copy() {
     if (!move) return;
     const mine = newOwnMove(newId, move);

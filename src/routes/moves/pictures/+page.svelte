@@ -18,9 +18,6 @@
     FAMILIES.map((family) => ({ family, moves: moves.filter((move) => move.family === family) })),
   );
 
-  $effect(() => {
-    void ownMoves.load();
-  });
   const printed = $derived(printedPictures(preferences.current.look));
   const lines = (move: Move) => pictureUrl(printed(move, { poses: 2, ink: 'saving' }));
 </script>

@@ -1,8 +1,7 @@
 <script lang="ts">
   import { hasBeats } from '$core';
-  import { goto, onNavigate } from '$app/navigation';
+  import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
-  import { page } from '$app/state';
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
   import Play from '@lucide/svelte/icons/play';
   import { addDays, format } from 'date-fns';
@@ -11,40 +10,35 @@
   import ElsewhereSection from '$lib/prep/ElsewhereSection.svelte';
   import FilesSection from '$lib/prep/FilesSection.svelte';
   import KitSection from '$lib/prep/KitSection.svelte';
+  import { prepOnPage } from '$lib/prep/open-prep';
   import PrintPack from '$lib/prep/PrintPack.svelte';
   import RoomSection from '$lib/prep/RoomSection.svelte';
-  import type { Draft, DraftNews } from '$lib/store/draft.svelte';
-  import { openDraft, tend } from '$lib/store/open-draft';
+  import { tend } from '$lib/store/open-draft';
   import { preferences } from '$lib/store/preferences.svelte';
   import { tellDraftNews } from '$lib/ui/draft-news';
   import NotHere from '$lib/ui/NotHere.svelte';
 
-  let draft = $state.raw<Draft | null>(null);
-  let missing = $state(false);
+  const { data } = $props();
+  const draft = $derived(data.draft);
   /** Nine tomorrow morning, until the presenter says when. */
   let startsAt = $state(format(addDays(new Date(), 1), "yyyy-MM-dd'T'09:00"));
 
-  const tell = (news: DraftNews) =>
-    tellDraftNews(news, (id) => void goto(resolve('/prep/[id]', { id }), { replaceState: true }));
-
   $effect(() => {
-    const { id } = page.params;
-    if (!id || draft?.adventure.id === id) return;
-    missing = false;
-    void openDraft(id, tell).then((opened) => {
-      draft = opened;
-      missing = opened === null;
-    });
-  });
-  $effect(() => {
-    if (draft) return tend(draft);
-  });
-  // The Desk and the Stage read what is saved.
-  onNavigate(async () => {
-    await draft?.flush();
+    if (!draft) return;
+    const stopTending = tend(draft);
+    const leave = prepOnPage.enter(draft, (news) =>
+      tellDraftNews(
+        news,
+        (id) => void goto(resolve('/prep/[id]', { id }), { replaceState: true, noScroll: true }),
+      ),
+    );
+    return () => {
+      stopTending();
+      leave();
+    };
   });
 
-  const adventure = $derived(draft?.adventure ?? null);
+  const adventure = $derived(draft?.document ?? null);
   const choices = $derived(
     adventure && {
       setting: adventure.setting,
@@ -60,9 +54,7 @@
 
 <svelte:head><title>Prep: {adventure?.title || 'an adventure'} · Arrup</title></svelte:head>
 
-{#if missing}
-  <NotHere what="adventure" />
-{:else if draft && adventure && choices}
+{#if draft && adventure && choices}
   <main class="mx-auto max-w-6xl px-4 pt-4 pb-24 sm:px-6">
     <div class="flex flex-wrap items-center justify-between gap-x-6 gap-y-1">
       <a class="-ml-3 btn-quiet" href={resolve('/desk/[id]', { id: adventure.id })}>
@@ -94,4 +86,6 @@
       <FilesSection {adventure} {choices} onstart={(at) => (startsAt = at)} />
     </div>
   </main>
+{:else}
+  <NotHere what="adventure" />
 {/if}

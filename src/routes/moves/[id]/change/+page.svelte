@@ -1,39 +1,27 @@
 <script lang="ts">
   import { moveBookOf } from '$core';
-  import { onNavigate } from '$app/navigation';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
   import Redo from '@lucide/svelte/icons/redo-2';
   import Undo from '@lucide/svelte/icons/undo-2';
   import SaveState from '$lib/desk/SaveState.svelte';
-  import { OwnMoveDraft } from '$lib/moves/own-move-draft.svelte';
   import OwnMoveEditor from '$lib/moves/OwnMoveEditor.svelte';
+  import { tend } from '$lib/store/open-draft';
   import { ownMoves } from '$lib/store/own-moves.svelte';
   import NotHere from '$lib/ui/NotHere.svelte';
 
   const id = $derived(page.params.id ?? '');
   const book = $derived(moveBookOf({ moves: ownMoves.list }));
-  let draft = $state.raw<OwnMoveDraft | null>(null);
-  let missing = $state(false);
+  const { data } = $props();
+  const draft = $derived(data.draft);
 
-  $effect(() => {
-    const wanted = id;
-    void ownMoves.load().then(() => {
-      const move = ownMoves.list.find((one) => one.id === wanted);
-      draft = move ? new OwnMoveDraft(move, (changed) => ownMoves.save(changed)) : null;
-      missing = !move;
-    });
-    const flush = () => void draft?.flush();
-    window.addEventListener('pagehide', flush);
-    return () => window.removeEventListener('pagehide', flush);
-  });
-  onNavigate(async () => {
-    await draft?.flush();
-  });
+  $effect(() => (draft ? tend(draft) : undefined));
 </script>
 
-<svelte:head><title>{draft?.move.name || 'A move of your own'} · Moves · Arrup</title></svelte:head>
+<svelte:head
+  ><title>{draft?.document.name || 'A move of your own'} · Moves · Arrup</title></svelte:head
+>
 
 {#if draft}
   <main class="mx-auto max-w-5xl px-4 pb-24 sm:px-6">
@@ -66,6 +54,6 @@
       cautions are yours to judge.
     </p>
   </main>
-{:else if missing}
+{:else}
   <NotHere what="move" />
 {/if}

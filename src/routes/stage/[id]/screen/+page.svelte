@@ -1,6 +1,6 @@
 <!-- The children's screen: picture, name, count. Kept in step with the Stage in another window. -->
 <script lang="ts">
-  import { moveBookOf, type Adventure, titleOf } from '$core';
+  import { moveBookOf, titleOf } from '$core';
   import { page } from '$app/state';
   import LivingFigure from '$lib/figures/LivingFigure.svelte';
   import { SIGNS } from '$lib/pictures/pictures';
@@ -8,12 +8,11 @@
   import CountRing from '$lib/stage/CountRing.svelte';
   import { Follower } from '$lib/stage/follower.svelte';
   import { stayAwake } from '$lib/stage/ticker';
-  import { arrupDb } from '$lib/store/db';
   import { fitText } from '$lib/ui/fit-text';
   import NotHere from '$lib/ui/NotHere.svelte';
 
-  let adventure = $state.raw<Adventure | null>(null);
-  let missing = $state(false);
+  const { data } = $props();
+  const adventure = $derived(data.adventure);
   const follower = new Follower();
   const shown = $derived(follower.shown);
   const over = $derived(follower.over);
@@ -21,12 +20,6 @@
   $effect(() => {
     const { id } = page.params;
     if (!id) return;
-    void arrupDb()
-      .then((db) => db.get('adventures', id))
-      .then((record) => {
-        adventure = record?.document ?? null;
-        missing = !record;
-      });
     const deaf = follower.follow(id);
     const sleep = stayAwake();
     return () => {
@@ -47,9 +40,9 @@
 
 <svelte:head><title>For the children: {adventure?.title || 'Stage'} · Arrup</title></svelte:head>
 
-{#if missing}
+{#if !adventure}
   <NotHere what="adventure" />
-{:else if adventure}
+{:else}
   <main class="screen" data-shown={over ? 'over' : (shown?.kind ?? 'waiting')}>
     <h1 class="sr-only">{titleOf(adventure)}, the children’s screen</h1>
     {#if over}

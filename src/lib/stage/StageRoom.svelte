@@ -1,0 +1,66 @@
+<!-- The Stage of one adventure: before it begins, while it is led, and afterwards. -->
+<script lang="ts">
+  import { clockOf } from '$core';
+  import { preferences } from '$lib/store/preferences.svelte';
+  import type { StagePlan } from './open-stage';
+  import { StagePage } from './stage-page.svelte';
+  import StageDone from './StageDone.svelte';
+  import StageReady from './StageReady.svelte';
+  import StageView from './StageView.svelte';
+
+  type Props = { plan: StagePlan; speed: number };
+  const { plan, speed }: Props = $props();
+
+  // svelte-ignore state_referenced_locally -- another plan is another room
+  const stage = new StagePage(plan, speed);
+  stage.attach();
+
+  const session = $derived(stage.session);
+  const leftAt = $derived.by(() => {
+    const { left } = plan;
+    const cue = left?.plan[left.leading.index];
+    return left && cue
+      ? `“${left.labels[cue.beatId] || 'the beginning'}”, ${clockOf(left.leading.scheduleSeconds)} in`
+      : null;
+  });
+</script>
+
+<svelte:window onkeydown={(event) => stage.keydown(event)} onpagehide={() => stage.hide()} />
+
+{#if session?.status === 'done'}
+  <StageDone {session} />
+{:else if session}
+  <StageView
+    {session}
+    muted={stage.silent}
+    typed={stage.typed}
+    told={stage.told}
+    onpoints={(points) => session.addPoints(points)}
+    changing={stage.changing}
+    onchanging={(open) => (stage.changing = open)}
+    onadapt={(what) => stage.change(what)}
+    onskip={() => stage.skip()}
+    ontype={(outcome) => stage.typeDraw(outcome)}
+    rehearsal={stage.speed > 1 ? stage.speed : null}
+    onmute={() => stage.mute()}
+    onleave={() => session.finish()}
+  />
+{:else}
+  <StageReady
+    adventure={plan.adventure}
+    schedule={plan.schedule}
+    lines={preferences.current.lines}
+    holds={preferences.current.holds}
+    counts={preferences.current.counts}
+    oncounts={(counts) => void preferences.change({ counts })}
+    stepwise={stage.stepwise}
+    onstepwise={(chosen) => (stage.stepwise = chosen)}
+    onholds={(holds) => void preferences.change({ holds })}
+    speed={stage.speed}
+    left={leftAt}
+    onlines={(lines) => void preferences.change({ lines })}
+    onspeed={(chosen) => (stage.speed = chosen)}
+    oncarryon={() => stage.begin(true)}
+    onbegin={() => stage.begin(false)}
+  />
+{/if}

@@ -1,0 +1,237 @@
+import { moveBookOf, type AdaptationKind, type MoveBook, type TypedOutcome } from '$core';
+import { noteLed } from '$lib/store/adventures';
+import { arrupDb } from '$lib/store/db';
+import { newId } from '$lib/store/new-id';
+import { preferences } from '$lib/store/preferences.svelte';
+import { runs } from '$lib/store/runs.svelte';
+import { untrack } from 'svelte';
+import { CHANGE_WORDS, changeOfKey, SKIP_WORDS } from './adapt-words';
+import { StageClock } from './clock';
+import { Companions, type RemoteKey } from './companions';
+import type { StagePlan } from './open-stage';
+import { loadOwnMusic } from './own-music';
+import { shownOf } from './shown';
+import { StageSound } from './sound';
+import { hushSpeech, speak } from './speech';
+import { StageSession } from './stage.svelte';
+import { startTicker, stayAwake } from './ticker';
+import { typeKey } from './typing';
+
+export const MOST_SPEED = 60;
+/** What was changed is said for so long. */
+const TOLD_MS = 3500;
+
+/** The page that a session is led from: what is pressed, heard and told to other windows. */
+export class StagePage {
+  session = $state.raw<StageSession | null>(null);
+  stepwise = $state(false);
+  speed = $state(1);
+  /** The changes are open. */
+  changing = $state(false);
+  /** What was changed, said for a moment. */
+  told = $state('');
+  /** What became of the last outcome that was typed. */
+  typed = $state<'taken' | 'again' | null>(null);
+
+  readonly plan: StagePlan;
+  #sound: StageSound | null = null;
+  #companions: Companions | null = null;
+  /** Music of the presenter's own, in place of the loop. */
+  #own: HTMLAudioElement | null = null;
+
+  constructor(plan: StagePlan, speed: number) {
+    this.plan = plan;
+    this.speed = speed >= 1 && speed <= MOST_SPEED ? speed : 1;
+  }
+
+  readonly silent = $derived.by(() => preferences.current.muted || this.speed > 1);
+  readonly #book = $derived.by<MoveBook | null>(() =>
+    this.session ? moveBookOf(this.session.adventure) : null,
+  );
+  /** What the other windows show. */
+  readonly #shown = $derived.by(() => {
+    const { session } = this;
+    const doing = session?.cue?.doing;
+    return session && shownOf(session, (doing && this.#book?.get(doing.move)) || null);
+  });
+  /** Changes when something changes that they show. */
+  readonly #news = $derived.by(() =>
+    this.session?.status === 'done'
+      ? 'over'
+      : this.#shown && JSON.stringify({ ...this.#shown, share: 0, elapsed: 0 }),
+  );
+  /** A line to be read aloud; empty while there is none. */
+  readonly #line = $derived.by(() => {
+    const { session } = this;
+    const spoken = session?.cue?.kind === 'say' || session?.cue?.kind === 'ask';
+    return session?.status === 'running' && spoken ? session.cue!.text : '';
+  });
+
+  /** What keeps going while the page is shown: called once, where effects may be made. */
+  attach(): void {
+    $effect(() => this.#lead());
+    $effect(() => {
+      if (this.#news) untrack(() => this.#tellOthers());
+    });
+    $effect(() => {
+      if (!this.#line || this.silent || !preferences.current.speak) return;
+      speak(this.#line);
+      return hushSpeech;
+    });
+    $effect(() => this.#setVolumes());
+    $effect(() => {
+      if (!this.told) return;
+      const timer = setTimeout(() => (this.told = ''), TOLD_MS);
+      return () => clearTimeout(timer);
+    });
+  }
+
+  /** The clock's beat, a screen that stays on, and the line to the other windows. */
+  #lead() {
+    const { session } = this;
+    if (!session) return;
+    const stop = startTicker(() => session.update());
+    const sleep = stayAwake();
+    const line = new Companions(session.adventure.id);
+    this.#companions = line;
+    line.listen((message) => {
+      if (message.type === 'key') this.#remoteKey(message.key);
+      if (message.type === 'hello') this.#tellOthers();
+    });
+    return () => {
+      stop();
+      sleep();
+      this.#sound?.close();
+      this.#own?.pause();
+      line.close();
+    };
+  }
+
+  #tellOthers(): void {
+    if (this.session?.status === 'done') this.#companions?.tell({ type: 'over' });
+    else if (this.#shown) this.#companions?.tell(this.#shown);
+  }
+
+  #remoteKey(key: RemoteKey): void {
+    const { session } = this;
+    if (!session || session.status === 'done') return;
+    if (key === 'next') session.tapOrNext();
+    else if (key === 'back') session.back();
+    else if (key === 'go') session.goOrPause();
+    else if (key === 'skip') this.skip();
+    else this.change(key);
+  }
+
+  /** Called in the press of a button: browsers let no sound begin otherwise. */
+  begin(carryOn: boolean): void {
+    const { adventure, left, seed, replan } = this.plan;
+    const { lines, holds, counts, music } = preferences.current;
+    const { speed } = this;
+    const clock = new StageClock(() => performance.now() / 1000, speed);
+    this.#sound = new StageSound(new AudioContext(), clock);
+    this.#sound.wake();
+    this.#setVolumes();
+    const started = new StageSession(
+      adventure,
+      { lines, holds, counts },
+      {
+        clock,
+        speed,
+        today: () => new Date().toISOString(),
+        keep: (run) => runs.put(run),
+        newRunId: () => newId('run'),
+        seed,
+        replan,
+      },
+    );
+    if (speed === 1) started.sound = this.#sound;
+    started.withMusic = music && speed === 1;
+    if (started.withMusic) void this.#playOwn(started);
+    if (carryOn && left) {
+      started.carryOn(left, Math.max(0, (Date.now() - Date.parse(left.savedAt)) / 1000));
+    } else if (speed === 1) {
+      void arrupDb().then((db) => noteLed(db, adventure.id, new Date().toISOString()));
+    }
+    started.go();
+    if (this.stepwise) started.pause();
+    this.session = started;
+  }
+
+  async #playOwn(session: StageSession): Promise<void> {
+    this.#own = await loadOwnMusic();
+    session.ownMusic = this.#own;
+    this.#setVolumes();
+  }
+
+  /** What a key does while a session is led; null for a key that does nothing. */
+  #actionOf(session: StageSession, key: string, onButton: boolean): (() => void) | null {
+    const lower = key.toLowerCase();
+    const wanted = changeOfKey(key);
+    const keys: Readonly<Record<string, () => void>> = {
+      ArrowRight: () => session.tapOrNext(),
+      PageDown: () => session.tapOrNext(),
+      ArrowLeft: () => session.back(),
+      PageUp: () => session.back(),
+      m: () => this.mute(),
+      c: () => (this.changing = !this.changing),
+      [SKIP_WORDS.key]: () => this.skip(),
+      ...(onButton ? {} : { ' ': () => session.goOrPause(), Enter: () => session.tapOrNext() }),
+      ...(this.changing ? { Escape: () => (this.changing = false) } : {}),
+    };
+    const known = keys[key] ?? keys[lower];
+    if (known) return known;
+    if (wanted && !session.drawing) return () => this.change(wanted);
+    if (!/^[1-9]$/u.test(key) || !session.drawing) return null;
+    return () => (this.typed = typeKey(session, Number(key)));
+  }
+
+  keydown(event: KeyboardEvent): void {
+    const { session } = this;
+    if (!session || session.status === 'done') return;
+    if (event.ctrlKey || event.metaKey || event.altKey) return;
+    const onButton = event.target instanceof HTMLButtonElement;
+    const action = this.#actionOf(session, event.key, onButton);
+    if (!action) return;
+    action();
+    event.preventDefault();
+  }
+
+  change(what: AdaptationKind): void {
+    this.changing = false;
+    const { label, done } = CHANGE_WORDS[what];
+    const { session } = this;
+    if (!session?.adapt(what)) {
+      this.told = `${label}: not here`;
+      return;
+    }
+    const isForm = what === 'easier' || what === 'harder';
+    const move = isForm && session.cue?.doing && this.#book?.get(session.cue.doing.move);
+    this.told = move ? `${label}: ${move.name}, from here on` : done;
+  }
+
+  skip(): void {
+    this.changing = false;
+    this.session?.skip();
+    this.told = SKIP_WORDS.done;
+  }
+
+  typeDraw(outcome: TypedOutcome): void {
+    this.typed = this.session?.typeDraw(outcome) ?? null;
+  }
+
+  mute(): void {
+    void preferences.change({ muted: !preferences.current.muted });
+  }
+
+  /** The page goes out of sight: nothing runs on unseen. */
+  hide(): void {
+    if (this.session?.status === 'running') this.session.pause();
+  }
+
+  #setVolumes(): void {
+    const { volume, musicVolume } = preferences.current;
+    this.#sound?.setVolume(this.silent ? 0 : volume);
+    this.#sound?.setMusicVolume(musicVolume);
+    if (this.#own) this.#own.volume = this.silent ? 0 : musicVolume;
+  }
+}

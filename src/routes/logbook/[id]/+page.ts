@@ -1,0 +1,7 @@
+import { runs } from '$lib/store/runs.svelte';
+import type { PageLoad } from './$types';
+
+export const load: PageLoad = async ({ params, parent }) => {
+  await parent();
+  return { run: (await runs.get(params.id)) ?? null };
+};

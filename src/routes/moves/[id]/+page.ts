@@ -1,0 +1,10 @@
+import { ownMoves } from '$lib/store/own-moves.svelte';
+import { flushDrafts } from '$lib/store/open-draft';
+import { shelf } from '$lib/store/shelf.svelte';
+import type { PageLoad } from './$types';
+
+export const load: PageLoad = async ({ parent }) => {
+  await parent();
+  await flushDrafts();
+  await Promise.all([shelf.load(), ownMoves.load()]);
+};

@@ -1,0 +1,9 @@
+import { openPrep } from '$lib/prep/open-prep';
+import { presets } from '$lib/store/presets.svelte';
+import type { PageLoad } from './$types';
+
+export const load: PageLoad = async ({ params, parent }) => {
+  await parent();
+  const [draft] = await Promise.all([openPrep(params.id), presets.load()]);
+  return { draft };
+};

@@ -1,0 +1,10 @@
+import { ownMusic } from '$lib/stage/own-music';
+import { presets } from '$lib/store/presets.svelte';
+import { shelf } from '$lib/store/shelf.svelte';
+import type { PageLoad } from './$types';
+
+export const load: PageLoad = async ({ parent }) => {
+  await parent();
+  const [music] = await Promise.all([ownMusic(), presets.load(), shelf.load()]);
+  return { music };
+};

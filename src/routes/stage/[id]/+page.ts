@@ -1,0 +1,10 @@
+import { openStage } from '$lib/stage/open-stage';
+import { flushDrafts } from '$lib/store/open-draft';
+import { preferences } from '$lib/store/preferences.svelte';
+import type { PageLoad } from './$types';
+
+export const load: PageLoad = async ({ params, parent }) => {
+  await parent();
+  await flushDrafts();
+  return { plan: await openStage(params.id, preferences.pace, new Date()) };
+};
