@@ -116,8 +116,9 @@ export type { FigurePart, Hair, Shape } from './figure/drawing/shape';
 
 export { INKS } from './print/inks';
 export type { Ink } from './print/inks';
-export { PACK_PARTS, packPartsFor } from './print/pack';
-export type { PackPartId } from './print/pack';
+export { PACK_PARTS } from './print/pack-parts';
+export { packPartsFor } from './print/pack';
+export type { PackPartId } from './print/pack-parts';
 export { PAPERS } from './print/paper';
 export { pictureAsSvg } from './print/picture-svg';
 export type { Paper } from './print/paper';

@@ -19,7 +19,7 @@ async function ownMove(page: Page, from: string) {
   await page.getByRole('button', { name: 'A copy to make your own' }).click();
   await expect(page.getByRole('heading', { name: 'How it looks' })).toBeVisible();
 }
-type Kept = { id: string; figure: { kind: string; figure: { keys: { pose: Pose }[] } } };
+type Kept = { id: string; move: { figure: { kind: string; figure: { keys: { pose: Pose }[] } } } };
 type Pose = { legL: { reach: number[] }; armR: { reach: number[] } };
 
 test('a move’s page shows it as it goes, and its key poses', async ({ page }) => {
@@ -124,9 +124,9 @@ test('hands and feet are taken hold of, keep their limbs, and are kept', async (
   const kept = async () => {
     await expect(page.locator('[data-save=saved]')).toBeVisible();
     const [move] = await stored<Kept>(page, 'moves');
-    return move!.figure.figure.keys[0]!.pose;
+    return move!.move.figure.figure.keys[0]!.pose;
   };
-  await expect.poll(async () => (await stored<Kept>(page, 'moves'))[0]?.figure?.kind).toBe('drawn');
+  await expect.poll(async () => (await stored<Kept>(page, 'moves'))[0]?.move.figure?.kind).toBe('drawn');
   const before = await kept();
   const hand = page.getByRole('slider', { name: /^right hand/u });
   await hand.focus();
@@ -168,11 +168,11 @@ test('a knee is not bent further than a child’s, and a number that would do it
   await head.focus();
   for (let n = 0; n < 80; n += 1) await page.keyboard.press('ArrowLeft');
   await expect(page.locator('[data-save=saved]')).toBeVisible();
-  const [move] = await stored<{ figure: { figure: { keys: { pose: { nod: number } }[] } } }>(
+  const [move] = await stored<{ move: { figure: { figure: { keys: { pose: { nod: number } }[] } } } }>(
     page,
     'moves',
   );
-  expect(Math.abs(move!.figure.figure.keys[1]!.pose.nod)).toBeLessThan(90);
+  expect(Math.abs(move!.move.figure.figure.keys[1]!.pose.nod)).toBeLessThan(90);
   expect(before).toBe('42');
 });
 

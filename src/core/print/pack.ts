@@ -14,6 +14,7 @@ import { FACE_PICTURE, paintCube, type CubeFace } from './cube';
 import { devicePrints } from './device-prints';
 import type { PrintText } from './document';
 import { letterCards, moveCards, numberCards, outcomeCards } from './pack-cards';
+import { PACK_PARTS, type PackPartId } from './pack-parts';
 import { pictureIn, type Needs, type PackSource } from './pack-source';
 import { paintRoom } from './room-sheet';
 import { Sheet } from './sheet';
@@ -28,25 +29,6 @@ import {
   type MovePicture,
 } from './texts';
 import { paintWheel, paintWheelBase } from './wheel';
-
-export const PACK_PARTS = [
-  'run-sheet',
-  'script',
-  'kit',
-  'cautions',
-  'room',
-  'move-cards',
-  'die-nets',
-  'number-cards',
-  'suit-cards',
-  'wheel',
-  'coin',
-  'letter-cards',
-  'spots',
-  'note-home',
-  'stickers',
-] as const;
-export type PackPartId = (typeof PACK_PARTS)[number];
 
 /** A part of the pack: a text that flows over pages, or sheets that are drawn. */
 export type PackPart = Readonly<{ id: PackPartId }> &

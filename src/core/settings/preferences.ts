@@ -4,7 +4,7 @@ import { LOOK_CHOICES } from '../figure/drawing/looks';
 import type { DeepReadonly } from '../model/deep-readonly';
 import type { DocumentKind } from '../model/document-kind';
 import { INKS } from '../print/inks';
-import { PACK_PARTS } from '../print/pack';
+import { PACK_PARTS } from '../print/pack-parts';
 import { PAPER_NAMES } from '../print/paper';
 import { COUNTS_MODES, LINES_MODES } from '../stage/leading';
 import { LENGTH_UNITS } from '../words/lengths';
