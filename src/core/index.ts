@@ -112,7 +112,7 @@ export {
 } from './figure/drawing/paint-picture';
 export type { Paints, Place } from './figure/drawing/paint-picture';
 export { partsOf } from './figure/drawing/figure-parts';
-export type { FigurePart, Hair, Shape } from './figure/drawing/shape';
+export type { FigurePart, Hair, Shape } from './figure/drawing/figure-shape';
 
 export { INKS } from './print/inks';
 export type { Ink } from './print/inks';
@@ -181,7 +181,7 @@ export { DRINK_SECONDS, QUESTION_WAIT_SECONDS } from './cues/timing';
 export { secondsOnWay } from './cues/work';
 export { outcomeLabel } from './beats/draw';
 export { resolveDraws } from './schedule/resolve-draws';
-export type { Draws, TypedDraws } from './schedule/resolve-draws';
+export type { DrawsByBeat, TypedDraws } from './schedule/resolve-draws';
 export { NO_SUM } from './cues/totals';
 export type { Sum, Totals } from './cues/totals';
 export { unroll } from './schedule/unroll';

@@ -126,7 +126,9 @@ test('hands and feet are taken hold of, keep their limbs, and are kept', async (
     const [move] = await stored<Kept>(page, 'moves');
     return move!.move.figure.figure.keys[0]!.pose;
   };
-  await expect.poll(async () => (await stored<Kept>(page, 'moves'))[0]?.move.figure?.kind).toBe('drawn');
+  await expect
+    .poll(async () => (await stored<Kept>(page, 'moves'))[0]?.move.figure?.kind)
+    .toBe('drawn');
   const before = await kept();
   const hand = page.getByRole('slider', { name: /^right hand/u });
   await hand.focus();
@@ -168,10 +170,9 @@ test('a knee is not bent further than a child’s, and a number that would do it
   await head.focus();
   for (let n = 0; n < 80; n += 1) await page.keyboard.press('ArrowLeft');
   await expect(page.locator('[data-save=saved]')).toBeVisible();
-  const [move] = await stored<{ move: { figure: { figure: { keys: { pose: { nod: number } }[] } } } }>(
-    page,
-    'moves',
-  );
+  const [move] = await stored<{
+    move: { figure: { figure: { keys: { pose: { nod: number } }[] } } };
+  }>(page, 'moves');
   expect(Math.abs(move!.move.figure.figure.keys[1]!.pose.nod)).toBeLessThan(90);
   expect(before).toBe('42');
 });

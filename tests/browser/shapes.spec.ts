@@ -1,4 +1,14 @@
-import { expect, openShelf, pagesMade, saved, startNew, test, typeLine } from './arrup';
+import {
+  begin,
+  expect,
+  leafTo,
+  openShelf,
+  pagesMade,
+  saved,
+  startNew,
+  test,
+  typeLine,
+} from './arrup';
 import type { Page } from '@playwright/test';
 
 /** A session started from its shape; its place on the Desk. */
@@ -11,10 +21,12 @@ async function startFrom(page: Page, shape: RegExp, title: string): Promise<stri
 }
 const draw = (page: Page, nth = 0) => page.locator('article[aria-label$="draw"]').nth(nth);
 
-test('eighteen shapes to start from; one becomes an adventure of one’s own', async ({ page }) => {
+test('a shape for each kind of session to start from; one becomes an adventure of one’s own', async ({
+  page,
+}) => {
   await openShelf(page);
   await page.getByRole('button', { name: 'Start from a shape' }).click();
-  await expect(page.locator('[data-starts] button')).toHaveCount(18);
+  await expect(page.locator('[data-starts] button')).toHaveCount(19);
   await page
     .locator('[data-starts]')
     .getByRole('button', { name: /^Journey/ })
@@ -133,4 +145,48 @@ test('the stage says whose turn it is, by number, on from one draw to the next',
     await page.getByRole('button', { name: 'Next', exact: true }).click();
   }
   expect(turns).toEqual([...Array.from({ length: 15 }, (_, n) => String(n + 1)), '1']);
+});
+
+test('a coin: its sides are turned on the coin itself, printed, and tossed on the Stage', async ({
+  page,
+}) => {
+  const id = await startFrom(page, /^Heads or tails/, 'The ferryman’s coin');
+  const coin = draw(page);
+  await coin.locator('textarea').first().focus();
+  const sides = coin.getByRole('group', { name: 'What is on each side of the coin' });
+  await expect(sides.getByText('with the wind')).toBeVisible();
+  await sides.getByLabel('Move on heads').selectOption({ label: 'stepping over reeds' });
+  // Both sides mean one move now, and the other never comes: that is told, and undone.
+  await expect(coin.getByText(/never|not come/iu).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).first().click();
+  await expect(sides.getByLabel('Move on heads')).toHaveValue(/^en_/u);
+  await page.goto(`/prep/${id}`);
+  await expect(page.getByText('1 coin')).toBeVisible();
+  await expect(page.getByLabel('Coin', { exact: true })).toBeChecked();
+  await begin(page, id);
+  await leafTo(page, '[data-cue=draw]');
+  await expect(
+    page
+      .locator('main')
+      .getByText(/^(Heads|Tails)/iu)
+      .first(),
+  ).toBeVisible();
+  await page.getByRole('group', { name: 'What yours shows' }).getByText('tails').click();
+  await expect(page.locator('main').getByText(/tails/iu).first()).toBeVisible();
+});
+
+test('a relay: typed, changed where it stands, timed by its sums, counted home on the Stage', async ({
+  page,
+}) => {
+  const id = await startFrom(page, /^Sorting sprint/, 'The market blew over');
+  const relay = page.locator('article[aria-label$="relay"]').first();
+  await relay.locator('textarea').first().focus();
+  await expect(relay.getByText('24 trips, 4 at a time: all there in about')).toBeVisible();
+  await relay.getByLabel('Children on their way at a time').fill('8');
+  await relay.getByLabel('Children on their way at a time').blur();
+  await expect(relay.getByText('24 trips, 8 at a time: all there in about')).toBeVisible();
+  await expect(page.locator('[data-save=saved]')).toBeVisible();
+  await begin(page, id);
+  await leafTo(page, '[data-cue=work]:has-text("of 24")');
+  await expect(page.getByText('Carrying home').first()).toBeVisible();
 });

@@ -1,5 +1,5 @@
 import { readdirSync, readFileSync } from 'node:fs';
-import { expect, openDesk, openShelf, stored, test } from './arrup';
+import { expect, openDesk, openShelf, savedFile, stored, test } from './arrup';
 import type { Page } from '@playwright/test';
 
 const demo = readFileSync('src/lib/demo/late-letter.arrup.json', 'utf8');
@@ -193,4 +193,30 @@ test('words a minute bend every length', async ({ page }) => {
   await page.goBack();
   await expect(gauge).toBeVisible();
   await expect(gauge).not.toHaveText(before);
+});
+
+test('what a newer build has left is told, kept as it is, and can be saved as a file', async ({
+  page,
+}) => {
+  await openShelf(page);
+  const newer = { format: 'arrup', version: 99, title: 'From tomorrow' };
+  await page.evaluate(async (document) => {
+    const opened = indexedDB.open('arrup');
+    const db = await new Promise<IDBDatabase>((done) => {
+      opened.onsuccess = () => done(opened.result);
+    });
+    const tx = db.transaction('adventures', 'readwrite');
+    tx.objectStore('adventures').put({ id: 'adv_newer', document, revision: 1 });
+    await new Promise((done) => (tx.oncomplete = done));
+    db.close();
+  }, newer);
+  await page.reload();
+  await expect(page.getByText('1 adventure can’t be read by this version')).toBeVisible();
+  await expect(page.getByText('The late letter')).toBeVisible();
+  const file = await savedFile(page, 'Save it as a file');
+  expect(JSON.parse(file.bytes.toString('utf8'))).toMatchObject([
+    { store: 'adventures', key: 'adv_newer', raw: { document: newer } },
+  ]);
+  const kept = await stored<{ id: string; document: object }>(page, 'adventures');
+  expect(kept.find(({ id }) => id === 'adv_newer')?.document).toEqual(newer);
 });

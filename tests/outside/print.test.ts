@@ -64,6 +64,7 @@ const fair = script(
   '- calls 6 calls: red star = hops, blue = squats, the green mat = marches',
   '- spinner 5 spins: squats, hops, marches',
   '- two dice 6 throws, numbers of 12: squats, hops, marches',
+  '- coin 4 tosses: heads = squats, tails = marches',
 );
 
 const points = (mm: number) => (mm * 72) / 25.4;
@@ -104,6 +105,21 @@ describe('true to scale, rendered and measured', () => {
       .filter((mm) => mm > top - 1 && mm < top + 201);
     expect(strip).toHaveLength(5);
     for (const mm of step(strip)) near(mm, 50);
+  });
+
+  it.each(['a4', 'letter'] as const)('both sides of a coin on %s are 84.0 mm', async (paper) => {
+    const path = await printed(fair, { paper, ink: 'saving', parts: ['coin'] });
+    const page = new GreyPage(path, 1);
+    const [wide, high] = paper === 'a4' ? [210, 297] : [215.9, 279.4];
+    const room = (high - 34) / 2;
+    for (const middle of [34 + room * 0.5, 34 + room * 1.5]) {
+      const across = page.crossings('across', middle + 33);
+      // The cut line's chord, so far below the middle: 2 * sqrt(42^2 - 33^2).
+      near(across.at(-1)! - across[0]!, 2 * Math.sqrt(42 ** 2 - 33 ** 2));
+      near((across.at(-1)! + across[0]!) / 2, wide / 2);
+    }
+    const text = textOf(path);
+    for (const word of ['heads', 'tails', 'Squat', 'March']) expect(text).toContain(word);
   });
 
   it.each(['a4', 'letter'] as const)('cards on %s are 63.5 x 88.9 mm', async (paper) => {
@@ -169,6 +185,7 @@ describe('what is in it', () => {
         'number-cards',
         'letter-cards',
         'wheel',
+        'coin',
         'spots',
         'die-nets',
       ]),

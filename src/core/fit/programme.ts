@@ -12,17 +12,20 @@ export type Row = Readonly<{
   amount: (option: FitOption, choice: FitChoice) => number;
 }>;
 
-/** The search stops when no plan can be better by more than this share, or after this time. */
+/**
+ * The search stops when no plan can be better by more than this share, or after so many steps: counted,
+ * not timed, so that a slow machine finds the same plan.
+ */
 const GOOD_ENOUGH = 0.02;
-const MOST_MS = 350;
+const MOST_ITERATIONS = 3000;
 /** So many choices are solved whole; of more, this many at a time (relax and fix). */
 const FREE_CHOICES = 12;
 const MOST_TRIES = 4;
 
 /**
  * One of each choice's options, the rows kept or paid for, at the least cost. Without `whole` the
- * options may be mixed. Gives, for each choice, the share of each option; null where the time was
- * not enough to find any plan.
+ * options may be mixed. Gives, for each choice, the share of each option; null where those steps
+ * did not find any plan.
  */
 function programme(
   choices: readonly FitChoice[],
@@ -58,7 +61,7 @@ function programme(
       variables,
       binaries: whole ? binaries : [],
     },
-    { tolerance: GOOD_ENOUGH, timeout: MOST_MS },
+    { tolerance: GOOD_ENOUGH, timeout: Infinity, maxIterations: MOST_ITERATIONS },
   );
   if (solution.variables.length === 0) return null;
   const shares = choices.map(({ options }) => options.map(() => 0));

@@ -9,7 +9,7 @@ import { measureDraws } from './draw-cues';
 import type { Pace } from '../cues/pace';
 
 /** The draws of each draw beat, by its id. */
-export type Draws = ReadonlyMap<string, readonly ResolvedDraw[]>;
+export type DrawsByBeat = ReadonlyMap<string, readonly ResolvedDraw[]>;
 
 /** Outcomes typed from real devices, by beat. */
 export type TypedDraws = ReadonlyMap<string, readonly (TypedOutcome | null)[]>;
@@ -25,7 +25,7 @@ export function resolveDraws(
   pace: Pace,
   seed: number | null = null,
   typed: TypedDraws = new Map(),
-): Draws {
+): DrawsByBeat {
   const draws = new Map<string, readonly ResolvedDraw[]>();
   const book = moveBookOf(adventure);
   for (const beat of drawsOf(adventure)) {

@@ -4,7 +4,7 @@ import type { Setting } from '../model/setting';
 import { moveBookOf } from '../moves/move-book';
 import type { Cue } from '../cues/cue';
 import { DEFAULT_PACE, type Pace } from '../cues/pace';
-import { resolveDraws, type Draws } from './resolve-draws';
+import { resolveDraws, type DrawsByBeat } from './resolve-draws';
 import { Score } from '../cues/score';
 import { totalUp, type Totals } from '../cues/totals';
 
@@ -24,7 +24,7 @@ export function unroll(
   adventure: Adventure,
   setting: Setting = adventure.setting,
   pace: Pace = DEFAULT_PACE,
-  draws: Draws = resolveDraws(adventure, setting, pace),
+  draws: DrawsByBeat = resolveDraws(adventure, setting, pace),
 ): Schedule {
   const book = moveBookOf(adventure);
   const score = new Score(adventure.defaults, setting, pace, book, ({ id }) => draws.get(id) ?? []);

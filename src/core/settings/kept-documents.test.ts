@@ -7,10 +7,16 @@ import { DEFAULT_SETTING } from '../model/setting';
 import { newOwnMove } from '../moves/new-own-move';
 import { PREFERENCES, USUAL_PREFERENCES } from './preferences';
 
+/** The object without some of its fields, as an older build wrote it. */
+const without = (whole: object, ...keys: readonly string[]) =>
+  Object.fromEntries(Object.entries(whole).filter(([key]) => !keys.includes(key)));
+
 const move = newOwnMove(() => 'own_1');
-const { figure: _, ...figureless } = move;
-const { noGoMetres: __, marks: ___, ...bareRoom } = DEFAULT_SETTING.room;
-const { grownUps: ____, ...firstSetting } = { ...DEFAULT_SETTING, room: bareRoom };
+const figureless = without(move, 'figure');
+const firstSetting = {
+  ...without(DEFAULT_SETTING, 'grownUps'),
+  room: without(DEFAULT_SETTING.room, 'noGoMetres', 'marks'),
+};
 
 /** What each version of each kind has left in browsers: never changed, only added to. */
 const RUN_1 = {

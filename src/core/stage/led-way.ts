@@ -2,12 +2,12 @@ import type { Cue, Doing } from '../cues/cue';
 import { secondsPerRep } from '../cues/pace';
 import type { Move } from '../model/move';
 import type { DrawContext } from '../schedule/draw-cues';
-import type { Draws } from '../schedule/resolve-draws';
+import type { DrawsByBeat } from '../schedule/resolve-draws';
 
 /** The way as it is led: the script, what was drawn, and the cues that come of them. */
 export type LedWay = Readonly<{
   context: Omit<DrawContext, 'book'>;
-  draws: Draws;
+  draws: DrawsByBeat;
   cues: readonly Cue[];
 }>;
 

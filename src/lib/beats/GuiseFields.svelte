@@ -7,7 +7,7 @@
   import MovePicture from '$lib/figures/MovePicture.svelte';
   import { preferences } from '$lib/store/preferences.svelte';
   import LineArea from '$lib/ui/LineArea.svelte';
-  import type { Ideas } from './editor';
+  import type { Ideas } from './editor-props';
   import NameIdeas from './NameIdeas.svelte';
   import MovePicker from '$lib/moves/MovePicker.svelte';
 

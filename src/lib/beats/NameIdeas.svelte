@@ -1,7 +1,7 @@
 <!-- Names for a move in this story. -->
 <script lang="ts">
   import { SOUND_WORDS, type GuiseProposal, type Move } from '$core';
-  import type { Ideas } from './editor';
+  import type { Ideas } from './editor-props';
   import ProposalList from './ProposalList.svelte';
 
   type Props = {

@@ -5,7 +5,7 @@ import DrinkEditor from './drink/DrinkEditor.svelte';
 import ChainEditor from './chain/ChainEditor.svelte';
 import DrawEditor from './draw/DrawEditor.svelte';
 import EchoEditor from './echo/EchoEditor.svelte';
-import type { EditorProps } from './editor';
+import type { EditorProps } from './editor-props';
 import MoveEditor from './move/MoveEditor.svelte';
 import RelayEditor from './relay/RelayEditor.svelte';
 import TellEditor from './tell/TellEditor.svelte';

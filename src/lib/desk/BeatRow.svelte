@@ -9,7 +9,7 @@
   import type { Component } from 'svelte';
   import { dragHandle } from 'svelte-dnd-action';
   import { EDITORS } from '$lib/beats/editors';
-  import type { EditorProps } from '$lib/beats/editor';
+  import type { EditorProps } from '$lib/beats/editor-props';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import { keyedNotes } from '$lib/findings/words';
   import PencilNote from '$lib/findings/PencilNote.svelte';

@@ -10,7 +10,7 @@
     type Limits,
     type Setting,
   } from '$core';
-  import { SHOWING_WORDS } from '$lib/beats/editor';
+  import { SHOWING_WORDS } from '$lib/beats/editor-props';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineList from '$lib/ui/InlineList.svelte';
   import InlineLength from '$lib/ui/InlineLength.svelte';

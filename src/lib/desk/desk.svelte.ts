@@ -37,7 +37,7 @@ import {
   type SoundBook,
   type World,
 } from '$core';
-import type { Ideas } from '$lib/beats/editor';
+import type { Ideas } from '$lib/beats/editor-props';
 import { loadSoundBook } from '$lib/language/sound-book';
 import type { AdventureDraft } from '$lib/store/open-draft';
 import { newId, newSeed } from '$lib/store/new-id';

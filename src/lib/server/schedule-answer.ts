@@ -1,4 +1,4 @@
-import type { Adventure, Draws, Schedule, Sum } from '$core';
+import type { Adventure, DrawsByBeat, Schedule, Sum } from '$core';
 
 const fromMap = <T>(map: ReadonlyMap<string, T>): Record<string, T> => Object.fromEntries(map);
 
@@ -6,7 +6,7 @@ const fromMap = <T>(map: ReadonlyMap<string, T>): Record<string, T> => Object.fr
 export function scheduleAnswer(
   adventure: Adventure,
   schedule: Schedule,
-  draws: Draws,
+  draws: DrawsByBeat,
   seed: number | null,
 ) {
   const { all, ...parts } = schedule.totals;

@@ -1,6 +1,7 @@
 <!-- The Stage of one adventure: before it begins, while it is led, and afterwards. -->
 <script lang="ts">
   import { clockOf } from '$core';
+  import { untrack } from 'svelte';
   import { preferences } from '$lib/store/preferences.svelte';
   import type { StagePlan } from './open-stage';
   import { StagePage } from './stage-page.svelte';
@@ -11,8 +12,8 @@
   type Props = { plan: StagePlan; speed: number };
   const { plan, speed }: Props = $props();
 
-  // svelte-ignore state_referenced_locally -- another plan is another room
-  const stage = new StagePage(plan, speed);
+  // Another plan is another room: the page makes it anew.
+  const stage = untrack(() => new StagePage(plan, speed));
   stage.attach();
 
   const session = $derived(stage.session);

@@ -1,5 +1,6 @@
 import { moveBookOf, type AdaptationKind, type MoveBook, type TypedOutcome } from '$core';
 import { noteLed } from '$lib/store/adventures';
+import { today } from '$lib/store/today';
 import { arrupDb } from '$lib/store/db';
 import { newId } from '$lib/store/new-id';
 import { preferences } from '$lib/store/preferences.svelte';
@@ -137,7 +138,7 @@ export class StagePage {
       {
         clock,
         speed,
-        today: () => new Date().toISOString(),
+        today,
         keep: (run) => runs.put(run),
         newRunId: () => newId('run'),
         seed,
@@ -150,7 +151,7 @@ export class StagePage {
     if (carryOn && left) {
       started.carryOn(left, Math.max(0, (Date.now() - Date.parse(left.savedAt)) / 1000));
     } else if (speed === 1) {
-      void arrupDb().then((db) => noteLed(db, adventure.id, new Date().toISOString()));
+      void arrupDb().then((db) => noteLed(db, adventure.id, today()));
     }
     started.go();
     if (this.stepwise) started.pause();

@@ -2,7 +2,7 @@ import {
   type Adventure,
   compareRun,
   DEFAULT_PACE,
-  type Draws,
+  type DrawsByBeat,
   type LedWay,
   parseArrupJson,
   resolveDraws,
@@ -23,7 +23,7 @@ const schedule = unroll(adventure);
 
 const WAITS = { lines: 'run on', holds: 'run on', counts: 'tempo' } as const;
 
-function wayOf(led: Adventure, draws: Draws = new Map()): LedWay {
+function wayOf(led: Adventure, draws: DrawsByBeat = new Map()): LedWay {
   const { setting } = led;
   const { cues } = unroll(led, setting, DEFAULT_PACE, draws);
   return { context: { adventure: led, setting, pace: DEFAULT_PACE }, draws, cues };

@@ -1,5 +1,6 @@
 import type { Problem } from '$core';
 import { arrupDb, type ArrupDb } from './db';
+import { today } from './today';
 
 export type StoreName = 'adventures' | 'runs' | 'moves' | 'presets' | 'preferences';
 
@@ -35,7 +36,7 @@ export async function putAside(
   db: ArrupDb,
   { store, key, raw }: Pick<AsideItem, 'store' | 'key' | 'raw'>,
 ): Promise<void> {
-  await db.add('aside', { store, key, raw, at: new Date().toISOString() });
+  await db.add('aside', { store, key, raw, at: today() });
 }
 
 /** What was put aside from a store before. */

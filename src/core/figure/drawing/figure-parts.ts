@@ -14,7 +14,7 @@ import {
   type Paint,
   type Point,
   type Shape,
-} from './shape';
+} from './figure-shape';
 import { add, along, mix, times, type Vec } from '../body/vec';
 
 const SLEEVE = 0.62;

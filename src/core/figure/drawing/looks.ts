@@ -1,4 +1,4 @@
-import type { Build, Hair, Paint } from './shape';
+import type { Build, Hair, Paint } from './figure-shape';
 
 const LOOK_IDS = ['reed', 'lamp', 'dusk', 'clay', 'chalk', 'punt'] as const;
 type LookId = (typeof LOOK_IDS)[number];

@@ -3,7 +3,7 @@ import type { Camera } from './camera';
 import type { MarkKind } from '../../model/figure';
 import type { Moment } from '../motion/motion';
 import { SIZES } from '../body/proportions';
-import { flat, type FigurePart, type Point, type Shape } from './shape';
+import { flat, type FigurePart, type Point, type Shape } from './figure-shape';
 import { add, along, mix, RADIANS, times, type Vec } from '../body/vec';
 
 const stroke = (points: readonly Point[], width = 0.016): Shape => ({

@@ -4,7 +4,7 @@ import type { Look } from './looks';
 import { farthest, momentAt, momentOfKey, type Moment } from '../motion/motion';
 import type { Picture, Stroke } from './picture';
 import { mirroredPose } from '../../model/pose';
-import type { Drawing, FigurePart, Paint, Point, Shape } from './shape';
+import type { Drawing, FigurePart, Paint, Point, Shape } from './figure-shape';
 import { partsOf } from './figure-parts';
 
 /** What a picture is painted with: every paint its colour, and that of outlines. */

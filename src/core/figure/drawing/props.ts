@@ -2,7 +2,14 @@ import type { Camera } from './camera';
 import type { Prop } from '../../model/figure';
 import type { Moment } from '../motion/motion';
 import { THICK } from '../body/proportions';
-import { flat, strokeOf, type Build, type FigurePart, type Paint, type Shape } from './shape';
+import {
+  flat,
+  strokeOf,
+  type Build,
+  type FigurePart,
+  type Paint,
+  type Shape,
+} from './figure-shape';
 import { add, along, apart, minus, unit, type Vec } from '../body/vec';
 
 type Draw = (at: Vec, see: Camera, prop: Prop, moment: Moment) => FigurePart;

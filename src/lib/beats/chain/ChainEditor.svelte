@@ -5,7 +5,7 @@
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import LineArea from '$lib/ui/LineArea.svelte';
   import DoseSentence from '../DoseSentence.svelte';
-  import { SHOWING_WORDS, type EditorProps } from '../editor';
+  import { SHOWING_WORDS, type EditorProps } from '../editor-props';
   import GuiseFields from '../GuiseFields.svelte';
   import MovePicker from '$lib/moves/MovePicker.svelte';
   import SayFirst from '../SayFirst.svelte';

@@ -4,7 +4,7 @@
   import { newId } from '$lib/store/new-id';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
-  import { SHOWING_WORDS, type EditorProps } from '../editor';
+  import { SHOWING_WORDS, type EditorProps } from '../editor-props';
   import GuiseFields from '../GuiseFields.svelte';
   import MovePicker from '$lib/moves/MovePicker.svelte';
   import SayFirst from '../SayFirst.svelte';

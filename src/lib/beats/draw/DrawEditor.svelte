@@ -23,7 +23,7 @@
   import DeviceBoard from '$lib/chance/board/DeviceBoard.svelte';
   import { newId, newSeed } from '$lib/store/new-id';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
-  import { SHOWING_WORDS, type EditorProps } from '../editor';
+  import { SHOWING_WORDS, type EditorProps } from '../editor-props';
   import MovePicker from '$lib/moves/MovePicker.svelte';
   import SayFirst from '../SayFirst.svelte';
   import AmountSentence from './AmountSentence.svelte';

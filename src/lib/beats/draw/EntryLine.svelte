@@ -20,7 +20,7 @@
   import { newId } from '$lib/store/new-id';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
   import DoseSentence from '../DoseSentence.svelte';
-  import type { Ideas } from '../editor';
+  import type { Ideas } from '../editor-props';
   import GuiseFields from '../GuiseFields.svelte';
   import MovePicker from '$lib/moves/MovePicker.svelte';
   import LetterIdeas from './LetterIdeas.svelte';

@@ -1,7 +1,7 @@
 <!-- Picture words and moves for a letter of a strip, by its sound. -->
 <script lang="ts">
   import type { Draw, Entry, LetterIdea } from '$core';
-  import type { Ideas } from '../editor';
+  import type { Ideas } from '../editor-props';
   import ProposalList from '../ProposalList.svelte';
 
   type Props = {

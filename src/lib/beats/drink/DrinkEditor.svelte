@@ -1,7 +1,7 @@
 <script lang="ts">
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
   import LineArea from '$lib/ui/LineArea.svelte';
-  import type { EditorProps } from '../editor';
+  import type { EditorProps } from '../editor-props';
 
   const { beat, change, leave }: EditorProps<'drink'> = $props();
 </script>

@@ -5,7 +5,7 @@
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
   import LineArea from '$lib/ui/LineArea.svelte';
-  import type { EditorProps } from '../editor';
+  import type { EditorProps } from '../editor-props';
   import MovePicker from '$lib/moves/MovePicker.svelte';
   import SayFirst from '../SayFirst.svelte';
 

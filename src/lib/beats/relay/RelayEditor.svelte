@@ -4,7 +4,7 @@
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineLength from '$lib/ui/InlineLength.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
-  import { SHOWING_WORDS, type EditorProps } from '../editor';
+  import { SHOWING_WORDS, type EditorProps } from '../editor-props';
   import GuiseFields from '../GuiseFields.svelte';
   import SayFirst from '../SayFirst.svelte';
 
@@ -32,7 +32,7 @@
     onchange={(things) => change({ ...beat, things: Math.round(things) }, 'things')}
   />
   <input
-    class="thing"
+    class="inline-word w-36"
     aria-label="What is fetched"
     placeholder="things"
     maxlength="60"
@@ -71,9 +71,9 @@
   />.
 </p>
 <p class="pl-1 text-soft">
-  {trips === 1 ? 'One trip' : `${trips} trips`} each for {carriers === 1
-    ? 'one child'
-    : `${carriers} children`}: all there in about {lengthInWords(seconds)}.
+  {beat.atOnce === null
+    ? `${trips === 1 ? 'One trip' : `${trips} trips`} each`
+    : `${beat.things} trips, ${carriers} at a time`}: all there in about {lengthInWords(seconds)}.
 </p>
 <GuiseFields
   part={beat.travel}
@@ -85,16 +85,3 @@
   onmove={(move) => change({ ...beat, travel: { ...beat.travel, move: move.id } })}
   onleave={leave}
 />
-
-<style>
-  .thing {
-    width: 9rem;
-    border: 0;
-    border-bottom: 2px dotted var(--pencil);
-    border-radius: 0;
-    background: transparent;
-    padding: 0 0.15rem;
-    font: inherit;
-    font-weight: 650;
-  }
-</style>

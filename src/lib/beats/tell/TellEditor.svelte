@@ -2,7 +2,7 @@
   import { QUESTION_WAIT_SECONDS } from '$core';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
   import LineArea from '$lib/ui/LineArea.svelte';
-  import type { EditorProps } from '../editor';
+  import type { EditorProps } from '../editor-props';
 
   const { beat, active, change, leave }: EditorProps<'tell'> = $props();
 

@@ -3,7 +3,7 @@
   import { metresToPlaces, moveIn, secondsOnWay, placesFor, type Draw } from '$core';
   import { preferences } from '$lib/store/preferences.svelte';
   import { sectorHue } from '../sector-look';
-  import type { BoardProps } from './board';
+  import type { BoardProps } from './board-props';
 
   const { beat, book, setting, onpick }: BoardProps = $props();
 

@@ -2,7 +2,7 @@
 <script lang="ts">
   import MovePicture from '$lib/figures/MovePicture.svelte';
   import { sectorHue } from '../sector-look';
-  import type { BoardProps } from './board';
+  import type { BoardProps } from './board-props';
   import FaceSelect from './FaceSelect.svelte';
 
   const { beat, names, moves, onput }: BoardProps = $props();

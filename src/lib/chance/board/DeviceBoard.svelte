@@ -1,7 +1,7 @@
 <!-- The device as it will look, with the table on it: what is touched is what is changed. -->
 <script lang="ts">
   import { moveIn } from '$core';
-  import type { BoardProps } from './board';
+  import type { BoardProps } from './board-props';
   import { BOARDS } from './boards';
 
   const { beat, book, ...others }: Omit<BoardProps, 'moves'> = $props();

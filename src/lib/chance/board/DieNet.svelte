@@ -4,7 +4,7 @@
   import MovePicture from '$lib/figures/MovePicture.svelte';
   import Face from '../Face.svelte';
   import { sectorHue } from '../sector-look';
-  import type { BoardProps } from './board';
+  import type { BoardProps } from './board-props';
   import FaceSelect from './FaceSelect.svelte';
 
   const { beat, names, moves, onput }: BoardProps = $props();

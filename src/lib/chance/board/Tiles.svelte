@@ -4,7 +4,7 @@
   import MovePicker from '$lib/moves/MovePicker.svelte';
   import MovePicture from '$lib/figures/MovePicture.svelte';
   import { sectorHue } from '../sector-look';
-  import type { BoardProps } from './board';
+  import type { BoardProps } from './board-props';
 
   const { beat, book, onlabel, onmove, onleave }: BoardProps = $props();
 

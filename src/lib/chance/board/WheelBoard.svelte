@@ -1,7 +1,7 @@
 <!-- The wheel where it is worked on: a touch on a sector goes to its line. -->
 <script lang="ts">
   import Wheel from '../Wheel.svelte';
-  import type { BoardProps } from './board';
+  import type { BoardProps } from './board-props';
 
   const { beat, names, moves, onpick }: BoardProps = $props();
 </script>

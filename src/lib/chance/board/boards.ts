@@ -1,6 +1,6 @@
 import type { DeviceKind } from '$core';
 import type { Component } from 'svelte';
-import type { BoardProps } from './board';
+import type { BoardProps } from './board-props';
 import CallRoom from './CallRoom.svelte';
 import CoinSides from './CoinSides.svelte';
 import DieNet from './DieNet.svelte';
