@@ -34,6 +34,16 @@ describe('what to expect, in words', () => {
     expect(words).toContain('100 counted moves in all.');
   });
 
+  it('says what can never come, and never that all will be met then', () => {
+    const coin = drawBeat(2, { device: { kind: 'coin' } });
+    const entries = coin.entries.map((entry, n) => ({ ...entry, faces: n === 0 ? [1, 2] : [] }));
+    const words = oddsInWords(odds(2, { device: coin.device, entries }), ['march', 'hop']).join(
+      ' ',
+    );
+    expect(words).toContain('As it stands, hop can never come.');
+    expect(words).not.toContain('You will meet every one of them');
+  });
+
   it('names the stand-ins, and how good a played answer is', () => {
     const standIn = doseOf('march', 4);
     const words = oddsInWords(odds(2, { rules: { onRepeat: 'stand-in', standIn } }), ['a', 'b']);

@@ -29,8 +29,10 @@ function howOften({ counts }: Odds, names: readonly string[]): string {
 
 function neverComes({ counts, allSeen }: Odds, names: readonly string[]): string {
   if (counts.length < 2) return '';
-  if (allSeen > 1 - HARDLY) return 'You will meet every one of them.';
   const never = counts.map((distribution) => distribution[0] ?? 0);
+  const lost = names.filter((_, n) => never[n]! >= 1);
+  if (lost.length > 0) return `As it stands, ${lost.join(' and ')} can never come.`;
+  if (allSeen > 1 - HARDLY) return 'You will meet every one of them.';
   const worst = Math.max(...never);
   const all = `You will meet every one of them ${chanceInWords(allSeen)}`;
   const alike = worst - Math.min(...never) < 0.001;
