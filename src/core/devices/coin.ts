@@ -28,6 +28,7 @@ export const coin: DeviceFile<Coin> = {
   },
   line: () => 'coin',
   entryLine: ({ faces }, words) => (faces.length === 1 ? `${namesOf(faces)} = ${words}` : words),
+  markAs: 'name',
   words: () => 'Coin',
   markOf: ({ faces }) => namesOf(faces),
   valueLabel: nameOf,

@@ -73,6 +73,8 @@ export type DeviceFile<D> = Readonly<{
 
   /** In a few words: "Two dice", "Spinner of 5". */
   words: (drawn: DrawnFrom<D>) => string;
+  /** How an entry is marked in a list: by its faces, by what stands on it, by its number, as a spot. */
+  markAs: 'pips' | 'name' | 'sign' | 'number' | 'spot';
   /** What stands for an entry on a list that is printed. */
   markOf: (entry: Entry) => string;
   /** A value as it is read off the thing itself: "5", "heads". */
@@ -129,6 +131,7 @@ export const PLAIN = {
   tableFrom: null,
   entryLine: ({ label }, words) => (label ? `${label} = ${words}` : words),
   readBackMark: () => '',
+  markAs: 'spot',
   markOf: ({ label }) => label,
   valueLabel: (value) => String(value),
   outcomeLabel: ({ label }, value) => (value === null ? label : `${label} ${value}`.trim()),

@@ -97,6 +97,7 @@ export const die: DeviceFile<Die> = {
   },
   line: ({ device: { dice, sides } }) => `${dice === 2 ? 'two dice' : 'die'} of ${sides}`,
   entryLine: ({ faces }, words) => (faces.length > 0 ? `${facesInWords(faces)} = ${words}` : words),
+  markAs: 'pips',
   words: ({ device }) => {
     const sides = device.sides === 6 ? '' : ` of ${device.sides}`;
     return device.dice === 1 ? `Die${sides}` : `${capital(NUMBERS[device.dice]!)} dice${sides}`;

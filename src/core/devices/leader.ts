@@ -14,6 +14,7 @@ export const leader: DeviceFile<Leader> = {
   typed: ['leader', 'choice'],
   read: () => ({ kind: 'leader' }),
   line: () => 'leader',
+  markAs: 'number',
   words: ({ entries }) => `Leader’s choice of ${entries.length}`,
   usualRules: { returns: 'bag' },
   isReadOut: true,

@@ -50,6 +50,7 @@ export const letters: DeviceFile<Letters> = {
   line: ({ entries }) => `letters ${entries.map(({ label }) => label).join(' ')}`,
   entryLine: (_, words) => words,
   readBackMark: ({ label }) => `${label} `,
+  markAs: 'sign',
   words: ({ entries }) => `Letters ${entries.map(({ label }) => label).join(' ')}`,
   usualRules: { returns: 'in order' },
   print: ({ entries }, desk) => desk.letters(entries),

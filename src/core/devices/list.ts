@@ -15,6 +15,7 @@ export const list: DeviceFile<List> = {
   read: () => ({ kind: 'list' }),
   amountFrom: (word) => (/^reps? die$/u.test(word) ? 'number die' : 'dose'),
   line: () => 'list',
+  markAs: 'number',
   words: ({ entries }) => `List of ${entries.length}`,
   usualRules: { returns: 'in order' },
 };

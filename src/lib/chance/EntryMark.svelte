@@ -7,18 +7,20 @@
   type Props = { device: Device; entry: Entry; index: number };
   const { device, entry, index }: Props = $props();
   const MOST_FACES = 4;
+  const file = $derived(deviceFile(device));
+  const markAs = $derived(file.markAs);
 </script>
 
-{#if device.kind === 'die' && entry.faces.length > 0}
+{#if markAs === 'pips' && entry.faces.length > 0}
   <span class="inline-flex flex-wrap gap-0.5">
     {#each entry.faces.slice(0, MOST_FACES) as face (face)}<Face {face} pixels={28} />{/each}
     {#if entry.faces.length > MOST_FACES}<span class="text-soft">…{entry.faces.at(-1)}</span>{/if}
   </span>
-{:else if device.kind === 'coin'}
-  <span class="box coin">{deviceFile(device).markOf(entry)}</span>
-{:else if device.kind === 'letters'}
+{:else if markAs === 'name'}
+  <span class="box coin">{file.markOf(entry)}</span>
+{:else if markAs === 'sign'}
   <span class="box font-heading">{entry.label}</span>
-{:else if device.kind === 'list' || device.kind === 'leader'}
+{:else if markAs === 'number'}
   <span class="box plain tabular">{index + 1}</span>
 {:else}
   <span class="spot tabular" style:--hue={sectorHue(index)}><span>{index + 1}</span></span>
