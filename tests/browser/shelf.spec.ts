@@ -220,3 +220,10 @@ test('what a newer build has left is told, kept as it is, and can be saved as a 
   const kept = await stored<{ id: string; document: object }>(page, 'adventures');
   expect(kept.find(({ id }) => id === 'adv_newer')?.document).toEqual(newer);
 });
+
+test('a first visit may begin at any place of the demo', async ({ page }) => {
+  await page.goto('/desk/adv_late-letter');
+  await expect(page.getByLabel('Title of the adventure')).toHaveValue('The late letter');
+  await page.goto('/stage/adv_six-lamps');
+  await expect(page.getByRole('button', { name: 'Go', exact: true })).toBeVisible();
+});

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { ageBandOf, type Ages } from '../model/ages';
 import type { DeepReadonly } from '../model/deep-readonly';
 import type { Move } from '../model/move';
+import { entryOf } from '../words/entry-of';
 
 /** Words a minute across a session, pauses in. Common practice: 100-200, about 135. */
 export const WORDS_PER_MINUTE = 135;
@@ -17,5 +18,5 @@ export const DEFAULT_PACE: Pace = { wordsPerMinute: WORDS_PER_MINUTE, secondsPer
 
 /** Seconds from one rep (or step) to the next: the presenter's own, else the age band's. */
 export function secondsPerRep(move: Move, ages: Ages, pace: Pace): number {
-  return pace.secondsPerRep[move.id] ?? move.secondsPerRep[ageBandOf(ages)];
+  return entryOf(pace.secondsPerRep, move.id) ?? move.secondsPerRep[ageBandOf(ages)];
 }

@@ -4,16 +4,24 @@ import type { Dose } from '../model/dose';
 import type { Move } from '../model/move';
 import { moveIn, type MoveBook } from './move-book';
 
-/** The move itself, or the nearest easier form that a child of `age` can usually do. */
-export function formForAge(move: Move, age: number, book: MoveBook): Move {
-  let form = move;
+/**
+ * The nearest easier form that a child of `age` can usually do, the move itself if it is one; null where
+ * there is none. Moves of the presenter's own may be each other's easier form: a ring has an end here.
+ */
+export function formFor(move: Move, age: number, book: MoveBook): Move | null {
   const seen = new Set<string>();
-  // Own moves may be each other's easier form: a ring has no end.
-  while (form.fromAge > age && form.easier !== null && !seen.has(form.id)) {
+  let form: Move | undefined = move;
+  while (form && form.fromAge > age) {
+    if (form.easier === null || seen.has(form.id)) return null;
     seen.add(form.id);
-    form = moveIn(book, form.easier);
+    form = book.get(form.easier);
   }
-  return form.fromAge > age ? move : form;
+  return form ?? null;
+}
+
+/** The same, or the move as it is. */
+export function formForAge(move: Move, age: number, book: MoveBook): Move {
+  return formFor(move, age, book) ?? move;
 }
 
 /** Where `amount` stands between the ends of a range, 0 to 1; outside it counts as the near end. */

@@ -32,10 +32,15 @@ class Shelf {
     return this.records.some((record) => record.demo);
   }
 
-  /** Reads the store; on the very first visit the demo is put out. */
-  async load(): Promise<void> {
+  /** On the very first visit the demo is put out, whichever place is visited. */
+  async welcome(): Promise<void> {
     const db = await arrupDb();
     if (!(await db.get('settings', DEMO_PUT_OUT))) await this.putOutDemo();
+  }
+
+  /** Reads the store. */
+  async load(): Promise<void> {
+    await this.welcome();
     await this.refresh();
     this.#ready = true;
   }

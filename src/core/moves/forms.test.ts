@@ -1,0 +1,48 @@
+import { describe, expect, it } from 'vitest';
+import { check } from '../findings/check';
+import { adaptToAges } from '../fit/adapt-to-ages';
+import type { Move } from '../model/move';
+import { DEFAULT_PACE, secondsPerRep } from '../cues/pace';
+import { unroll } from '../schedule/unroll';
+import { doseOf, moveBeat, withBeats } from '../testing/make';
+import { formFor, formForAge } from './forms';
+import { BUILT_IN, moveBookOf } from './move-book';
+
+const own = (id: string, change: Partial<Move>): Move => ({
+  ...BUILT_IN.get('squat')!,
+  id,
+  name: id,
+  ...change,
+});
+
+describe('a form for an age', () => {
+  it('is the move itself, or the first easier one that is young enough', () => {
+    const hard = own('own-hard', { fromAge: 7, easier: 'own-middle' });
+    const middle = own('own-middle', { fromAge: 6, easier: 'squat' });
+    const book = moveBookOf({ moves: [hard, middle] });
+    expect([3, 6, 7].map((age) => formFor(hard, age, book)?.id)).toEqual([
+      'squat',
+      'own-middle',
+      'own-hard',
+    ]);
+  });
+
+  it('is none in a ring, nor behind a form that is not there; nothing goes round for ever', () => {
+    const one = own('own-one', { fromAge: 6, easier: 'own-two' });
+    const two = own('own-two', { fromAge: 7, easier: 'own-one' });
+    const lost = own('own-lost', { fromAge: 7, easier: 'own-nowhere' });
+    const book = moveBookOf({ moves: [one, two, lost] });
+    expect([one, two, lost].map((move) => formFor(move, 4, book))).toEqual([null, null, null]);
+    expect(formForAge(one, 4, book)).toBe(one);
+    const adventure = { ...withBeats(moveBeat([doseOf('own-one', 5)])), moves: [one, two] };
+    const young = adaptToAges(adventure, { from: 3, to: 4 });
+    const found = check(young, young.setting, unroll(young));
+    const age = found.find(({ rule }) => rule === 'before-age');
+    expect(age).toMatchObject({ params: { easier: '' }, fix: null });
+  });
+});
+
+it('a move called like what every object has goes at its own tempo', () => {
+  const move = own('constructor', {});
+  expect(secondsPerRep(move, { from: 5, to: 5 }, DEFAULT_PACE)).toBe(move.secondsPerRep['5']);
+});
