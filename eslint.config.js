@@ -51,6 +51,7 @@ export default ts.config(
     rules: {
       'no-console': 'error',
       complexity: ['error', 15],
+      'max-lines': ['error', { max: 300 }],
       'no-restricted-globals': ['error', ...browserOnly],
       'no-restricted-properties': ['error', ...clockAndChance],
       'no-restricted-syntax': [

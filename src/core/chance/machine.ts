@@ -1,9 +1,15 @@
 import type { Drawn } from '../model/resolved-draw';
+import {
+  barEntry,
+  barMarked,
+  barOften,
+  fewest,
+  LONGEST_PATTERN,
+  markAhead,
+  markRepeats,
+} from './bars';
 import type { Pot } from './pot';
 import type { Random } from './random';
-
-/** Runs of two up to this many that come twice over are a pattern. Our own judgement. */
-const LONGEST_PATTERN = 4;
 
 /**
  * Drawing as one small state machine, written once: the Stage plays it live or with typed outcomes,
@@ -129,87 +135,21 @@ export class Drawing {
     return outcomes[outcome]!.weight * (this.#left ? this.#left[outcome]! : 1);
   }
 
-  /** Takes away the weight of outcomes whose entry is marked, unless none would be left. */
-  #bar(): void {
-    const barred = this.#barred;
-    const entryOf = this.#entryOf;
-    const weights = this.#allowed;
-    let left = false;
-    for (let n = 0; !left && n < weights.length; n += 1) {
-      left = weights[n]! > 0 && barred[entryOf[n]!] === 0;
-    }
-    if (!left) return;
-    for (let n = 0; n < weights.length; n += 1) {
-      if (barred[entryOf[n]!] === 1) weights[n] = 0;
-    }
-  }
-
-  /** The same for the entry that came last alone. */
-  #barLast(): void {
-    const entryOf = this.#entryOf;
-    const weights = this.#allowed;
-    const { last } = this;
-    let others = 0;
-    for (let n = 0; n < weights.length; n += 1) if (entryOf[n] !== last) others += weights[n]!;
-    if (others <= 0) return;
-    for (let n = 0; n < weights.length; n += 1) if (entryOf[n] === last) weights[n] = 0;
-  }
-
-  #fewest(): number {
-    const entryOf = this.#entryOf;
-    let fewest = Infinity;
-    for (let n = 0; n < entryOf.length; n += 1) {
-      const count = this.#counts[entryOf[n]!]!;
-      if (count < fewest) fewest = count;
-    }
-    return fewest;
-  }
-
-  /** Marks each entry that would make the last few draws the same as the few before; if any would. */
-  #markRepeats(): boolean {
-    const recent = this.#recent;
-    let any = false;
-    for (let length = 2; length <= LONGEST_PATTERN; length += 1) {
-      const from = recent.length - 2 * length + 1;
-      if (from < 0) return any;
-      let same = true;
-      for (let n = 0; same && n < length - 1; n += 1) {
-        same = recent[from + n] === recent[from + length + n];
-      }
-      if (!same) continue;
-      // Nothing is marked until there is something to mark: it seldom comes to that.
-      if (!any) this.#barred.fill(0);
-      this.#barred[recent[from + length - 1]!] = 1;
-      any = true;
-    }
-    return any;
-  }
-
   /** Takes out of the weights what the rules bar just now. */
   #rule(): void {
     const { mostOfOne, mostAhead, onRepeat, noPattern } = this.pot.rules;
-    const weights = this.#allowed;
-    if (mostOfOne !== null) {
-      for (let n = 0; n < weights.length; n += 1) {
-        if (this.#counts[this.#entryOf[n]!]! >= mostOfOne) weights[n] = 0;
-      }
+    const [weights, entryOf, counts, barred] = [
+      this.#allowed,
+      this.#entryOf,
+      this.#counts,
+      this.#barred,
+    ];
+    if (mostOfOne !== null) barOften(weights, entryOf, counts, mostOfOne);
+    if (mostAhead !== null && markAhead(barred, entryOf, counts, mostAhead)) {
+      barMarked(weights, entryOf, barred);
     }
-    if (mostAhead !== null && this.#markAhead(mostAhead)) this.#bar();
-    if (onRepeat === 'again' && this.last >= 0) this.#barLast();
-    if (noPattern && this.#markRepeats()) this.#bar();
-  }
-
-  /** Marks entries that are too far ahead of the one that came least; false where there are none. */
-  #markAhead(mostAhead: number): boolean {
-    const barred = this.#barred;
-    const limit = this.#fewest() + mostAhead;
-    let any = false;
-    for (let n = 0; n < barred.length; n += 1) {
-      const ahead = this.#counts[n]! >= limit;
-      barred[n] = ahead ? 1 : 0;
-      any ||= ahead;
-    }
-    return any;
+    if (onRepeat === 'again' && this.last >= 0) barEntry(weights, entryOf, this.last);
+    if (noPattern && markRepeats(barred, this.#recent)) barMarked(weights, entryOf, barred);
   }
 
   #work(): void {
@@ -258,12 +198,16 @@ export class Drawing {
     return this.#allowedSum / (this.#byLast?.[0]!.sum ?? this.#nowSum);
   }
 
+  get #hasSeenAll(): boolean {
+    return fewest(this.#entryOf, this.#counts) > 0;
+  }
+
   /** Nothing more is drawn: by count, by time, because all were seen, or because nothing is left. */
   get isOver(): boolean {
     const { stop } = this.pot.rules;
     if (stop.after === 'draws' && this.drawn >= stop.draws) return true;
     if (stop.after === 'seconds' && this.seconds >= stop.seconds) return true;
-    if (stop.after === 'all seen' && (this.drawn >= stop.most || this.#fewest() > 0)) return true;
+    if (stop.after === 'all seen' && (this.drawn >= stop.most || this.#hasSeenAll)) return true;
     this.#work();
     return this.#allowedSum <= 0;
   }
