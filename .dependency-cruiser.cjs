@@ -22,7 +22,7 @@ const STOREYS = [
   'log',
   'print',
   'formats',
-  'settings',
+  'preferences',
 ];
 
 /** Parts of the figure are storeys too. */
@@ -44,7 +44,11 @@ module.exports = {
   forbidden: [
     { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
     ...downwards('src/core', STOREYS, 'a storey knows nothing of what is above it'),
-    ...downwards('src/core/figure', FIGURE, 'bodies move, what moves is drawn, drawings are edited'),
+    ...downwards(
+      'src/core/figure',
+      FIGURE,
+      'bodies move, what moves is drawn, drawings are edited',
+    ),
     {
       name: 'every-folder-is-a-storey',
       comment: 'a new folder of core is given its place in STOREYS',

@@ -6,8 +6,8 @@ export { clockOf, lengthInWords } from './words/clock';
 export { entryOf } from './words/entry-of';
 export { fromUnit, inUnit, LENGTH_UNITS, lengthIn } from './words/lengths';
 
-export { castInWords, listInWords, readCast, readList } from './words/lists';
-export { firstSound, SOUND_WORDS, type SoundBook } from './words/sounds';
+export { castInWords, listInWords, readCast, readList } from './words/written-lists';
+export { firstSound, SOUND_WORDS, type SoundBook } from './words/phonemes';
 // model
 export { NO_GUISE, type Action, type Guise, type Station } from './model/action';
 export { AGE_BANDS, type AgeBand, type Ages } from './model/ages';
@@ -285,5 +285,5 @@ export {
 } from './formats/file-formats';
 export { LOCAL_TIME } from './formats/icalendar/local-time';
 export { parseScript, type UnreadLine } from './formats/script/script';
-// settings
-export { PREFERENCES, USUAL_PREFERENCES, type Preferences } from './settings/preferences';
+// preferences
+export { PREFERENCES, USUAL_PREFERENCES, type Preferences } from './preferences/preferences';

@@ -1,4 +1,4 @@
-import { preferences } from '$lib/store/preferences.svelte';
+import { preferences } from '$lib/store/preference-store.svelte';
 import { shelf } from '$lib/store/shelf.svelte';
 
 // What a presenter makes lives in the browser's own store: there is nothing to render on a server.

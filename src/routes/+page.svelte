@@ -9,12 +9,12 @@
   import { OPENED_FILES } from '$lib/shelf/opened-files';
   import { searchShelf } from '$lib/shelf/search';
   import type { AdventureRecord } from '$lib/store/db';
-  import { ownMoves } from '$lib/store/own-moves.svelte';
+  import { ownMoves } from '$lib/store/own-move-store.svelte';
   import { shelf } from '$lib/store/shelf.svelte';
   import { download } from '$lib/ui/download';
   import KeptAside from '$lib/ui/KeptAside.svelte';
   import { notices } from '$lib/ui/notices.svelte';
-  import { problemInWords } from '$lib/words/problems';
+  import { problemInWords } from '$lib/words/problem-words';
 
   let query = $state('');
   let startsOpen = $state(false);

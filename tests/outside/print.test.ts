@@ -18,7 +18,7 @@ import { writePdf } from '../../src/core/formats/pdf/pdf';
 import { makePack } from '../../src/core/print/pack';
 import { countingIds } from '../../src/core/testing/make';
 import { printFonts } from '../../src/core/testing/print-fonts';
-import { printedPictures, storyPicture } from '../../src/lib/pictures/pictures';
+import { printedPictures, storyPicture } from '../../src/lib/pictures/move-pictures';
 import { fontsOf, GreyPage, pageSizes, pdfFile, textOf } from './poppler';
 
 const PICTURES = { pictureOf: printedPictures('mixed'), storyPictureOf: storyPicture };

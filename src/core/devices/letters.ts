@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { LETTER_SETS } from '../words/letter-sounds';
+import { LETTER_SETS } from '../words/reading-scheme';
 import { capital } from '../words/capital';
 import { lettersOf, proposeStrip } from '../language/letter-strip';
 import { usualAction, type LineTools } from '../language/part-reader';

@@ -1,4 +1,4 @@
-import type { SoundBook } from '../words/sounds';
+import type { SoundBook } from '../words/phonemes';
 import type { Adventure } from '../document/adventure';
 import type { Setting } from '../model/setting';
 import type { Schedule } from '../schedule/unroll';

@@ -1,4 +1,4 @@
-import type { SoundBook } from '../words/sounds';
+import type { SoundBook } from '../words/phonemes';
 import type { Adventure, Chapter } from '../document/adventure';
 import { ageBandOf, type AgeBand } from '../model/ages';
 import type { Action, Station } from '../model/action';

@@ -10,7 +10,7 @@ import type { Ink } from '../print/inks';
 import type { Paper } from '../print/paper';
 import type { PictureOf, StoryPictureOf } from '../print/pack-source';
 import { TypeCase, type FontFiles } from '../print/type-case';
-import { scriptText } from '../print/texts';
+import { scriptText } from '../print/pack-texts';
 import { lengthIn, type LengthUnit } from '../words/lengths';
 import type { Pace } from '../cues/pace';
 import { unroll, type Schedule } from '../schedule/unroll';

@@ -4,7 +4,7 @@ import type { World } from '../model/world';
 import { CATALOGUE } from '../moves/catalogue';
 import { moveBookOf, moveIn } from '../moves/move-book';
 import { proposeGuises } from './guises';
-import { firstSound, rhymes } from '../words/sounds';
+import { firstSound, rhymes } from '../words/phonemes';
 
 const book = moveBookOf({ moves: [] });
 const world: World = {

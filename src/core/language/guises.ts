@@ -1,6 +1,6 @@
 import type { World } from '../model/world';
 import type { Move } from '../model/move';
-import { firstSound, rhymes, type SoundBook } from '../words/sounds';
+import { firstSound, rhymes, type SoundBook } from '../words/phonemes';
 import { capital } from '../words/capital';
 
 /** Why a name was thought of. */

@@ -1,7 +1,7 @@
 import { dictionary } from 'cmu-pronouncing-dictionary';
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '../moves/catalogue';
-import { hasSoundOf, isWrittenWith, LETTER_SETS } from '../words/letter-sounds';
+import { hasSoundOf, isWrittenWith, LETTER_SETS } from '../words/reading-scheme';
 import { lettersOf, proposeForLetter, proposeStrip } from './letter-strip';
 
 const source = { moves: CATALOGUE, ages: { from: 4, to: 5 }, kit: [], book: dictionary };

@@ -3,8 +3,8 @@ import type { Entry } from '../model/chance';
 import type { Move } from '../model/move';
 import type { Setting } from '../model/setting';
 import { moveIn, type MoveBook } from '../moves/move-book';
-import { hasSoundOf, isWrittenWith } from '../words/letter-sounds';
-import type { SoundBook } from '../words/sounds';
+import { hasSoundOf, isWrittenWith } from '../words/reading-scheme';
+import type { SoundBook } from '../words/phonemes';
 
 /** A picture word for a letter, and the move that goes with it. */
 export type LetterIdea = Readonly<{

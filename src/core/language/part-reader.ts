@@ -6,7 +6,7 @@ import { findMove, type MoveFinder } from '../moves/move-finder';
 import { usualDose } from '../moves/usual-dose';
 import { wordsToDigits } from '../words/numbers';
 import { plainWords } from '../words/plain-words';
-import type { SoundBook } from '../words/sounds';
+import type { SoundBook } from '../words/phonemes';
 import { readDose, type DoseRead } from './dose-reader';
 import type { ReadAction } from './read-action';
 

@@ -1,6 +1,6 @@
 import type { Effort, Family, Move, Posture, Region } from '../model/move';
 import { suggestMoves } from './move-finder';
-import { firstSound, type SoundBook } from '../words/sounds';
+import { firstSound, type SoundBook } from '../words/phonemes';
 import type { MoveBook } from './move-book';
 
 /** What a presenter looks for; what is null or empty does not matter. */

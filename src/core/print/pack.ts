@@ -27,7 +27,7 @@ import {
   runSheetText,
   scriptText,
   type MovePicture,
-} from './texts';
+} from './pack-texts';
 import { paintWheel, paintWheelBase } from './wheel';
 
 /** A part of the pack: a text that flows over pages, or sheets that are drawn. */

@@ -5,7 +5,7 @@
   import type { Snippet } from 'svelte';
   import LivingFigure from '$lib/figures/LivingFigure.svelte';
   import MovePicture from '$lib/figures/MovePicture.svelte';
-  import { preferences } from '$lib/store/preferences.svelte';
+  import { preferences } from '$lib/store/preference-store.svelte';
   import LineArea from '$lib/ui/LineArea.svelte';
   import type { Ideas } from './editor-props';
   import NameIdeas from './NameIdeas.svelte';

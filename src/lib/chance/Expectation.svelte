@@ -18,7 +18,7 @@
   } from '$core';
   import BarChart from '$lib/charts/BarChart.svelte';
   import { newSeed } from '$lib/store/new-id';
-  import { problemInWords } from '$lib/words/problems';
+  import { problemInWords } from '$lib/words/problem-words';
   import { Cancelled } from '$lib/workers/ask-worker';
   import { askForOdds } from './ask-for-odds';
   import { oddsInWords } from './odds-words';

@@ -1,9 +1,9 @@
 <!-- The spinner as it will look: sectors as wide as they are likely, each with its number. -->
 <script lang="ts">
   import { wheelSectors, type Draw, type Move } from '$core';
-  import { pictureUrl, screenPicture } from '$lib/pictures/pictures';
+  import { pictureUrl, screenPicture } from '$lib/pictures/move-pictures';
   import { shownMode } from '$lib/pictures/screen-paints';
-  import { preferences } from '$lib/store/preferences.svelte';
+  import { preferences } from '$lib/store/preference-store.svelte';
   import { sectorHue } from './sector-look';
 
   type Props = {

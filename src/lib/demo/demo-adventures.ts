@@ -1,5 +1,5 @@
 import { parseArrupJson, type Adventure } from '$core';
-import { problemInWords } from '$lib/words/problems';
+import { problemInWords } from '$lib/words/problem-words';
 
 import ferryDie from './ferry-die.arrup.json?url';
 import lateLetter from './late-letter.arrup.json?url';

@@ -1,7 +1,7 @@
 <!-- A setting taken from those that are kept, or kept under a name. -->
 <script lang="ts">
   import { USUAL_PRESETS } from '$core';
-  import { presets } from '$lib/store/presets.svelte';
+  import { presets } from '$lib/store/preset-store.svelte';
   import { notices } from '$lib/ui/notices.svelte';
   import type { Desk } from './desk.svelte';
 

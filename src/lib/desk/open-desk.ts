@@ -1,7 +1,7 @@
 import { OnPage } from '$lib/store/on-page';
 import { flushDrafts, openDraft } from '$lib/store/open-draft';
-import { ownMoves } from '$lib/store/own-moves.svelte';
-import { preferences } from '$lib/store/preferences.svelte';
+import { ownMoves } from '$lib/store/own-move-store.svelte';
+import { preferences } from '$lib/store/preference-store.svelte';
 import { Desk } from './desk.svelte';
 
 export const deskOnPage = new OnPage<Desk>(({ draft }) => draft.document.id);

@@ -3,7 +3,7 @@
   import { momentOfKey, pictureOfMoments, type Figure } from '$core';
   import PictureSvg from '$lib/pictures/PictureSvg.svelte';
   import { onScreen, shownMode } from '$lib/pictures/screen-paints';
-  import { preferences } from '$lib/store/preferences.svelte';
+  import { preferences } from '$lib/store/preference-store.svelte';
 
   type Props = { figure: Figure; index: number; moveId: string; size: number };
   const { figure, index, moveId, size }: Props = $props();

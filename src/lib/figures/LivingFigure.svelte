@@ -2,7 +2,7 @@
 <script lang="ts">
   import { figureOfMove, type Move } from '$core';
   import { prefersReducedMotion } from 'svelte/motion';
-  import { preferences } from '$lib/store/preferences.svelte';
+  import { preferences } from '$lib/store/preference-store.svelte';
   import { living } from './living-figure';
   import MovePicture from './MovePicture.svelte';
 

@@ -1,9 +1,9 @@
 <!-- A move in its most telling poses. What it shows is said in words beside it. -->
 <script lang="ts">
   import type { Move } from '$core';
-  import { pictureUrl, screenPicture } from '$lib/pictures/pictures';
+  import { pictureUrl, screenPicture } from '$lib/pictures/move-pictures';
   import { shownMode } from '$lib/pictures/screen-paints';
-  import { preferences } from '$lib/store/preferences.svelte';
+  import { preferences } from '$lib/store/preference-store.svelte';
 
   type Props = {
     move: Move;

@@ -15,7 +15,7 @@
   import PictureStrokes from '$lib/pictures/PictureStrokes.svelte';
   import { onScreen, shownMode } from '$lib/pictures/screen-paints';
   import { arrowOf, pointIn } from '$lib/ui/svg-handle';
-  import { preferences } from '$lib/store/preferences.svelte';
+  import { preferences } from '$lib/store/preference-store.svelte';
 
   type Props = {
     figure: Figure;

@@ -1,5 +1,5 @@
 import { writeFile } from '$core/files';
-import { printedPictures, storyPicture } from '$lib/pictures/pictures';
+import { printedPictures, storyPicture } from '$lib/pictures/move-pictures';
 import { answerRequests } from '$lib/workers/ask-worker';
 import { loadPrintFonts } from './print-fonts';
 import type { FileAnswer, FileRequest } from './protocol';

@@ -1,5 +1,5 @@
 import { capital, lengthInWords, type Finding, type ProblemCode, type RuleId } from '$core';
-import { problemInWords } from '$lib/words/problems';
+import { problemInWords } from '$lib/words/problem-words';
 
 type Params = Finding['params'];
 type Words = Readonly<{

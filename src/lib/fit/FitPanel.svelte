@@ -4,7 +4,7 @@
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
   import type { Desk } from '$lib/desk/desk.svelte';
-  import { preferences } from '$lib/store/preferences.svelte';
+  import { preferences } from '$lib/store/preference-store.svelte';
   import { Cancelled } from '$lib/workers/ask-worker';
   import { askToFit } from './ask-to-fit';
   import { outcomeInWords, swapsBetween, targetOf, WISHES, type Wish } from './wishes';

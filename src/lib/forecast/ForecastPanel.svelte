@@ -2,7 +2,7 @@
 <script lang="ts">
   import { lengthInWords, moveIn, USUAL_SESSIONS, type Forecast } from '$core';
   import type { Desk } from '$lib/desk/desk.svelte';
-  import { preferences } from '$lib/store/preferences.svelte';
+  import { preferences } from '$lib/store/preference-store.svelte';
   import { Cancelled } from '$lib/workers/ask-worker';
   import { askForForecast } from './ask-for-forecast';
   import { basisInWords, forecastInWords, rangeInWords } from './forecast-words';

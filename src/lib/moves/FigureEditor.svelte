@@ -24,7 +24,7 @@
   import KeyPose from '$lib/figures/KeyPose.svelte';
   import LivingFigure from '$lib/figures/LivingFigure.svelte';
   import PoseDrawing from '$lib/figures/PoseDrawing.svelte';
-  import { ICON_WORDS } from '$lib/pictures/pictures';
+  import { ICON_WORDS } from '$lib/pictures/move-pictures';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
   import type { MoveDraft } from '$lib/store/open-draft';

@@ -13,8 +13,8 @@
   } from '$core';
   import type { AdventureDraft } from '$lib/store/open-draft';
   import { notices } from '$lib/ui/notices.svelte';
-  import { preferences } from '$lib/store/preferences.svelte';
-  import { presets } from '$lib/store/presets.svelte';
+  import { preferences } from '$lib/store/preference-store.svelte';
+  import { presets } from '$lib/store/preset-store.svelte';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
 
   const { draft }: { draft: AdventureDraft } = $props();

@@ -13,7 +13,7 @@
   import Printer from '@lucide/svelte/icons/printer';
   import type { PDFDocumentProxy } from 'pdfjs-dist';
   import { askForFile } from '$lib/files/ask-for-file';
-  import { preferences } from '$lib/store/preferences.svelte';
+  import { preferences } from '$lib/store/preference-store.svelte';
   import { download } from '$lib/ui/download';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import { Cancelled } from '$lib/workers/ask-worker';

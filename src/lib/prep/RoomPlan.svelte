@@ -12,7 +12,7 @@
     type Wall,
   } from '$core';
   import type { AdventureDraft } from '$lib/store/open-draft';
-  import { preferences } from '$lib/store/preferences.svelte';
+  import { preferences } from '$lib/store/preference-store.svelte';
   import InlineLength from '$lib/ui/InlineLength.svelte';
   import { arrowOf, pointIn } from '$lib/ui/svg-handle';
   import { sectorHue } from '$lib/chance/sector-look';

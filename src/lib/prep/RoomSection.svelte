@@ -17,7 +17,7 @@
   } from '$core';
   import MovePicker from '$lib/moves/MovePicker.svelte';
   import type { AdventureDraft } from '$lib/store/open-draft';
-  import { preferences } from '$lib/store/preferences.svelte';
+  import { preferences } from '$lib/store/preference-store.svelte';
   import InlineLength from '$lib/ui/InlineLength.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
   import RoomPlan from './RoomPlan.svelte';

@@ -1,7 +1,7 @@
 import { parseAdventure, problem, problemOfIssue, type Adventure, type Problem } from '$core';
 import { json } from '@sveltejs/kit';
 import type { z } from 'zod';
-import { problemInWords } from '$lib/words/problems';
+import { problemInWords } from '$lib/words/problem-words';
 
 /** Most that a request may carry: 2 MiB, in bytes. */
 export const MAX_BODY_BYTES = 2 * 1024 * 1024;

@@ -7,7 +7,7 @@
   import Play from '@lucide/svelte/icons/play';
   import Trash from '@lucide/svelte/icons/trash-2';
   import Terrain from '$lib/terrain/Terrain.svelte';
-  import { preferences } from '$lib/store/preferences.svelte';
+  import { preferences } from '$lib/store/preference-store.svelte';
   import type { AdventureRecord } from '$lib/store/db';
 
   type Props = {

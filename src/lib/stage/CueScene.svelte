@@ -3,7 +3,7 @@
   import { callAt, isCountedWork, type Cue, type Move } from '$core';
   import type { Snippet } from 'svelte';
   import LivingFigure from '$lib/figures/LivingFigure.svelte';
-  import { SIGNS } from '$lib/pictures/pictures';
+  import { SIGNS } from '$lib/pictures/move-pictures';
   import PictureSvg from '$lib/pictures/PictureSvg.svelte';
   import { fitText } from '$lib/ui/fit-text';
   import CountRing from './CountRing.svelte';

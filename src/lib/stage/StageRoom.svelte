@@ -2,7 +2,7 @@
 <script lang="ts">
   import { clockOf } from '$core';
   import { untrack } from 'svelte';
-  import { preferences } from '$lib/store/preferences.svelte';
+  import { preferences } from '$lib/store/preference-store.svelte';
   import type { StagePlan } from './open-stage';
   import { StagePage } from './stage-page.svelte';
   import StageDone from './StageDone.svelte';

@@ -19,7 +19,7 @@
   import Play from '@lucide/svelte/icons/play';
   import Volume from '@lucide/svelte/icons/volume-2';
   import Mute from '@lucide/svelte/icons/volume-x';
-  import { preferences } from '$lib/store/preferences.svelte';
+  import { preferences } from '$lib/store/preference-store.svelte';
   import Terrain from '$lib/terrain/Terrain.svelte';
   import SlidersHorizontal from '@lucide/svelte/icons/sliders-horizontal';
   import { untrack } from 'svelte';

@@ -7,10 +7,10 @@ import {
   type Run,
   type Schedule,
 } from '$core';
-import { readAdventure } from '$lib/store/adventures';
+import { readAdventure } from '$lib/store/adventure-rows';
 import { arrupDb } from '$lib/store/db';
 import { newSeed } from '$lib/store/new-id';
-import { runs } from '$lib/store/runs.svelte';
+import { runs } from '$lib/store/run-store.svelte';
 import type { Replan } from './stage-world';
 
 /** A session left this long ago can be carried on; after that it is over. */

@@ -1,5 +1,5 @@
 import { capital, isCountedWork, isWork, type Move } from '$core';
-import { preferences } from '$lib/store/preferences.svelte';
+import { preferences } from '$lib/store/preference-store.svelte';
 import { figureOfCue } from './cue-figure';
 import { cueWords, sideOf } from './cue-words';
 import type { Shown } from './companions';

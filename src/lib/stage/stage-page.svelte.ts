@@ -1,10 +1,10 @@
 import { moveBookOf, type AdaptationKind, type MoveBook, type TypedOutcome } from '$core';
-import { noteLed } from '$lib/store/adventures';
+import { noteLed } from '$lib/store/adventure-rows';
 import { today } from '$lib/store/today';
 import { arrupDb } from '$lib/store/db';
 import { newId } from '$lib/store/new-id';
-import { preferences } from '$lib/store/preferences.svelte';
-import { runs } from '$lib/store/runs.svelte';
+import { preferences } from '$lib/store/preference-store.svelte';
+import { runs } from '$lib/store/run-store.svelte';
 import { untrack } from 'svelte';
 import { CHANGE_WORDS, changeOfKey, SKIP_WORDS } from './adapt-words';
 import { StageClock } from './clock';

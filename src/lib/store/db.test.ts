@@ -3,11 +3,11 @@ import { openDB } from 'idb';
 import { beforeAll, describe, expect, it, vi } from 'vitest';
 import { CURRENT_VERSION, DEFAULT_SETTING, USUAL_PREFERENCES } from '$core';
 import version1 from '$core/document/migrations/samples/version-1.arrup.json';
-import { readAdventure } from './adventures';
+import { readAdventure } from './adventure-rows';
 import { aside } from './aside.svelte';
 import { arrupDb, openArrup } from './db';
-import { preferences } from './preferences.svelte';
-import { presets } from './presets.svelte';
+import { preferences } from './preference-store.svelte';
+import { presets } from './preset-store.svelte';
 
 /** The store as an older build has left it. */
 async function older(

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { copyAdventure, DEFAULT_SETTING, newAdventure, type Adventure } from '$core';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { saveAdventure } from './adventures';
+import { saveAdventure } from './adventure-rows';
 import { openArrup, type ArrupDb } from './db';
 import {
   Draft,

@@ -1,10 +1,10 @@
 import { copyAdventure, moveSchema, titleOf, type Adventure, type Move } from '$core';
 import { whenIdle } from '$lib/workers/when-idle';
-import { readAdventure, saveAdventure } from './adventures';
+import { readAdventure, saveAdventure } from './adventure-rows';
 import { arrupDb } from './db';
 import { Draft, type DraftNews } from './draft.svelte';
 import { newId } from './new-id';
-import { ownMoves } from './own-moves.svelte';
+import { ownMoves } from './own-move-store.svelte';
 import { tabs } from './tabs';
 
 /** An adventure that is being written. */

@@ -1,10 +1,10 @@
 import { copyAdventure, newAdventure, type Adventure } from '$core';
 import { loadDemo } from '$lib/demo/demo-adventures';
-import { parseRecord, saveAdventure } from './adventures';
+import { parseRecord, saveAdventure } from './adventure-rows';
 import { arrupDb, type AdventureRecord } from './db';
 import { Kept } from './kept.svelte';
 import { newId } from './new-id';
-import { ownMoves } from './own-moves.svelte';
+import { ownMoves } from './own-move-store.svelte';
 import { tabs } from './tabs';
 
 const DEMO_PUT_OUT = 'demoPutOut';

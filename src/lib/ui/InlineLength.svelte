@@ -1,7 +1,7 @@
 <!-- A length in a sentence, in the presenter's own unit; it is kept in metres. -->
 <script lang="ts">
   import { fromUnit, inUnit } from '$core';
-  import { preferences } from '$lib/store/preferences.svelte';
+  import { preferences } from '$lib/store/preference-store.svelte';
   import InlineNumber from './InlineNumber.svelte';
 
   type Props = {

@@ -1,7 +1,7 @@
 <!-- What is kept but can't be read by this build: it stays as it is, and can be saved as a file. -->
 <script lang="ts">
   import { aside, type StoreName } from '$lib/store/aside.svelte';
-  import { problemInWords } from '$lib/words/problems';
+  import { problemInWords } from '$lib/words/problem-words';
   import Download from '@lucide/svelte/icons/download';
   import { download } from './download';
 

@@ -2,7 +2,7 @@
   import { compareRun, lengthInWords, type Run, titleOf } from '$core';
   import { resolve } from '$app/paths';
   import { format } from 'date-fns';
-  import { runs } from '$lib/store/runs.svelte';
+  import { runs } from '$lib/store/run-store.svelte';
   import KeptAside from '$lib/ui/KeptAside.svelte';
   import { realWalk } from '$lib/logbook/real-walk';
   import Terrain from '$lib/terrain/Terrain.svelte';

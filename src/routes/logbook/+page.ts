@@ -1,4 +1,4 @@
-import { runs } from '$lib/store/runs.svelte';
+import { runs } from '$lib/store/run-store.svelte';
 import type { PageLoad } from './$types';
 
 export const load: PageLoad = async ({ parent }) => {

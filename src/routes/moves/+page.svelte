@@ -23,7 +23,7 @@
   import { FAMILY_WORDS, SPACE_WORDS } from '$lib/moves/words';
   import MovePicture from '$lib/figures/MovePicture.svelte';
   import { newId } from '$lib/store/new-id';
-  import { ownMoves } from '$lib/store/own-moves.svelte';
+  import { ownMoves } from '$lib/store/own-move-store.svelte';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import KeptAside from '$lib/ui/KeptAside.svelte';
 

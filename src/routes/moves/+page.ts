@@ -1,4 +1,4 @@
-import { ownMoves } from '$lib/store/own-moves.svelte';
+import { ownMoves } from '$lib/store/own-move-store.svelte';
 import type { PageLoad } from './$types';
 
 export const load: PageLoad = async ({ parent }) => {

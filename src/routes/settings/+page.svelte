@@ -2,9 +2,9 @@
   import { LENGTH_UNITS, lengthIn, LOOK_CHOICES, WORDS_PER_MINUTE, type LookChoice } from '$core';
   import LookPicture from '$lib/figures/LookPicture.svelte';
   import { keepOwnMusic, MOST_MUSIC_BYTES } from '$lib/stage/own-music';
-  import { presets } from '$lib/store/presets.svelte';
+  import { presets } from '$lib/store/preset-store.svelte';
   import { shelf } from '$lib/store/shelf.svelte';
-  import { preferences } from '$lib/store/preferences.svelte';
+  import { preferences } from '$lib/store/preference-store.svelte';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
   import KeptAside from '$lib/ui/KeptAside.svelte';

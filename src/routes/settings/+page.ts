@@ -1,5 +1,5 @@
 import { ownMusic } from '$lib/stage/own-music';
-import { presets } from '$lib/store/presets.svelte';
+import { presets } from '$lib/store/preset-store.svelte';
 import { shelf } from '$lib/store/shelf.svelte';
 import type { PageLoad } from './$types';
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { anyFigure, anyPose, degrees, LENGTHS, limbsOf, reach } from '../../testing/figures';
+import { anyFigure, anyPose, degrees, LENGTHS, limbsOf, reach } from '../../testing/figure-checks';
 import { bodyOf, lowestPoint } from '../body/body';
 import { builtInFigure } from '.';
 import { beyondRange, CHILD_RANGES, jointAngles } from '../body/joint-angles';

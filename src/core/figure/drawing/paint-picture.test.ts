@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { anyFigure, figures } from '../../testing/figures';
+import { anyFigure, figures } from '../../testing/figure-checks';
 import { cameraOf, screenAxes } from './camera';
 import { LINE_PAINTS, pictureOfFigure, tellingKeys } from './paint-picture';
 import { VIEWS } from '../../model/figure';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { anyFigure, LENGTHS, limbsOf, part } from '../../testing/figures';
+import { anyFigure, LENGTHS, limbsOf, part } from '../../testing/figure-checks';
 import { handleAt, HANDLES, keptInRange, moveHandle } from './adjust-pose';
 import { bodyOf } from '../body/body';
 import { cameraOf } from '../drawing/camera';

@@ -1,5 +1,5 @@
 import { capital } from '../../words/capital';
-import { hasSoundOf, isWrittenWith } from '../../words/letter-sounds';
+import { hasSoundOf, isWrittenWith } from '../../words/reading-scheme';
 import { proposeForEntry } from '../../language/letter-strip';
 import type { Draw } from '../../beats/draw';
 import type { Entry } from '../../model/chance';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import mammoth from 'mammoth';
 import { describe, expect, it } from 'vitest';
-import { scriptText } from '../../print/texts';
+import { scriptText } from '../../print/pack-texts';
 import { unroll } from '../../schedule/unroll';
 import { arbitraryAdventure } from '../../testing/arbitrary';
 import { doseOf, moveBeat, withBeats } from '../../testing/make';

@@ -1,4 +1,4 @@
-import { readCast, readList } from '../../words/lists';
+import { readCast, readList } from '../../words/written-lists';
 import type { Adventure } from '../../document/adventure';
 import { FLOORS, settingSchema, type Setting } from '../../model/setting';
 

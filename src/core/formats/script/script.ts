@@ -2,7 +2,7 @@ import { Lexer, type Token, type Tokens } from 'marked';
 import { beatFromReading, readQuickLine } from '../../beats/quick-line';
 import { makeMoveFinder } from '../../moves/move-finder';
 import type { LineTools } from '../../language/part-reader';
-import type { SoundBook } from '../../words/sounds';
+import type { SoundBook } from '../../words/phonemes';
 import type { Adventure, Chapter } from '../../document/adventure';
 import type { Beat } from '../../beats';
 import type { Move } from '../../model/move';

@@ -1,4 +1,4 @@
-import { castInWords, listInWords } from '../../words/lists';
+import { castInWords, listInWords } from '../../words/written-lists';
 import { type Beat, lineOfBeat } from '../../beats';
 import type { Adventure, Chapter } from '../../document/adventure';
 import { moveBookOf, type MoveBook } from '../../moves/move-book';

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { childrenIn, relaySeconds, lengthInWords } from '$core';
-  import { preferences } from '$lib/store/preferences.svelte';
+  import { preferences } from '$lib/store/preference-store.svelte';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineLength from '$lib/ui/InlineLength.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';

@@ -1,7 +1,7 @@
 <!-- The room from above, the called spots where they are, with the way to each. -->
 <script lang="ts">
   import { metresToPlaces, moveIn, secondsOnWay, placesFor, type Draw } from '$core';
-  import { preferences } from '$lib/store/preferences.svelte';
+  import { preferences } from '$lib/store/preference-store.svelte';
   import { sectorHue } from '../sector-look';
   import type { BoardProps } from './board-props';
 

@@ -1,5 +1,5 @@
 import { openDesk } from '$lib/desk/open-desk';
-import { presets } from '$lib/store/presets.svelte';
+import { presets } from '$lib/store/preset-store.svelte';
 import type { PageLoad } from './$types';
 
 export const load: PageLoad = async ({ params, parent }) => {

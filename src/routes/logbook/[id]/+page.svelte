@@ -15,7 +15,7 @@
   import PlannedChart from '$lib/logbook/PlannedChart.svelte';
   import { realWalk } from '$lib/logbook/real-walk';
   import { CHANGE_WORDS } from '$lib/stage/adapt-words';
-  import { runs } from '$lib/store/runs.svelte';
+  import { runs } from '$lib/store/run-store.svelte';
   import Terrain from '$lib/terrain/Terrain.svelte';
   import NotHere from '$lib/ui/NotHere.svelte';
   import { notices } from '$lib/ui/notices.svelte';

@@ -20,7 +20,7 @@
   import LivingFigure from '$lib/figures/LivingFigure.svelte';
   import MovePicture from '$lib/figures/MovePicture.svelte';
   import { newId } from '$lib/store/new-id';
-  import { ownMoves } from '$lib/store/own-moves.svelte';
+  import { ownMoves } from '$lib/store/own-move-store.svelte';
   import { shelf } from '$lib/store/shelf.svelte';
   import { notices } from '$lib/ui/notices.svelte';
   import NotHere from '$lib/ui/NotHere.svelte';

@@ -1,4 +1,4 @@
-import { ownMoves } from '$lib/store/own-moves.svelte';
+import { ownMoves } from '$lib/store/own-move-store.svelte';
 import { flushDrafts } from '$lib/store/open-draft';
 import { shelf } from '$lib/store/shelf.svelte';
 import type { PageLoad } from './$types';

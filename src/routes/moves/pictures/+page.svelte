@@ -6,9 +6,9 @@
   import LivingFigure from '$lib/figures/LivingFigure.svelte';
   import MovePicture from '$lib/figures/MovePicture.svelte';
   import { FAMILY_WORDS } from '$lib/moves/words';
-  import { pictureUrl, printedPictures } from '$lib/pictures/pictures';
-  import { ownMoves } from '$lib/store/own-moves.svelte';
-  import { preferences } from '$lib/store/preferences.svelte';
+  import { pictureUrl, printedPictures } from '$lib/pictures/move-pictures';
+  import { ownMoves } from '$lib/store/own-move-store.svelte';
+  import { preferences } from '$lib/store/preference-store.svelte';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
 
   type Shown = 'going' | 'poses' | 'lines';

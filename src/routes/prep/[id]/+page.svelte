@@ -14,7 +14,7 @@
   import PrintPack from '$lib/prep/PrintPack.svelte';
   import RoomSection from '$lib/prep/RoomSection.svelte';
   import { tend } from '$lib/store/open-draft';
-  import { preferences } from '$lib/store/preferences.svelte';
+  import { preferences } from '$lib/store/preference-store.svelte';
   import { tellDraftNews } from '$lib/ui/draft-news';
   import NotHere from '$lib/ui/NotHere.svelte';
 

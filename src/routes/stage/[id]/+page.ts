@@ -1,6 +1,6 @@
 import { openStage } from '$lib/stage/open-stage';
 import { flushDrafts } from '$lib/store/open-draft';
-import { preferences } from '$lib/store/preferences.svelte';
+import { preferences } from '$lib/store/preference-store.svelte';
 import type { PageLoad } from './$types';
 
 export const load: PageLoad = async ({ params, parent }) => {

@@ -2,7 +2,7 @@ import { read as readAsset } from '$app/server';
 import { DEFAULT_PACE, FILE_FORMAT_IDS, FILE_FORMATS, fileNameOf, type FileFormatId } from '$core';
 import { writeFile } from '$core/files';
 import { loadPrintFonts } from '$lib/files/print-fonts';
-import { printedPictures, storyPicture } from '$lib/pictures/pictures';
+import { printedPictures, storyPicture } from '$lib/pictures/move-pictures';
 import { readRequest, refuseWith } from '$lib/server/answer';
 import { exportRequestSchema } from '$lib/server/requests';
 import type { RequestHandler } from './$types';

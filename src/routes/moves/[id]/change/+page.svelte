@@ -8,7 +8,7 @@
   import SaveState from '$lib/desk/SaveState.svelte';
   import OwnMoveEditor from '$lib/moves/OwnMoveEditor.svelte';
   import { tend } from '$lib/store/open-draft';
-  import { ownMoves } from '$lib/store/own-moves.svelte';
+  import { ownMoves } from '$lib/store/own-move-store.svelte';
   import NotHere from '$lib/ui/NotHere.svelte';
 
   const id = $derived(page.params.id ?? '');

@@ -1,5 +1,5 @@
 import { openMoveDraft } from '$lib/store/open-draft';
-import { ownMoves } from '$lib/store/own-moves.svelte';
+import { ownMoves } from '$lib/store/own-move-store.svelte';
 import { tellDraftNews } from '$lib/ui/draft-news';
 import type { PageLoad } from './$types';
 

@@ -3,7 +3,7 @@
   import { moveBookOf, titleOf } from '$core';
   import { page } from '$app/state';
   import LivingFigure from '$lib/figures/LivingFigure.svelte';
-  import { SIGNS } from '$lib/pictures/pictures';
+  import { SIGNS } from '$lib/pictures/move-pictures';
   import PictureSvg from '$lib/pictures/PictureSvg.svelte';
   import CountRing from '$lib/stage/CountRing.svelte';
   import { Follower } from '$lib/stage/follower.svelte';

@@ -1,4 +1,4 @@
-import { readAdventure } from '$lib/store/adventures';
+import { readAdventure } from '$lib/store/adventure-rows';
 import { arrupDb } from '$lib/store/db';
 import type { PageLoad } from './$types';
 

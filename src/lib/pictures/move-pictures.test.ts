@@ -1,6 +1,12 @@
 import { BUILT_IN, LOOKS, newOwnMove, type Move } from '$core';
 import { describe, expect, it } from 'vitest';
-import { ICON_WORDS, pictureUrl, printedPictures, screenPicture, storyPicture } from './pictures';
+import {
+  ICON_WORDS,
+  pictureUrl,
+  printedPictures,
+  screenPicture,
+  storyPicture,
+} from './move-pictures';
 
 const squat = BUILT_IN.get('squat')!;
 const ASK = { sizePx: 64 };

@@ -1,4 +1,4 @@
-import { phonemesOf, type SoundBook } from './sounds';
+import { phonemesOf, type SoundBook } from './phonemes';
 
 /**
  * The sound that a letter, or letters written together, make in a first reading scheme, as ARPAbet

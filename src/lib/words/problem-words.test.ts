@@ -1,6 +1,6 @@
 import { PROBLEM_CODES, problem } from '$core';
 import { describe, expect, it } from 'vitest';
-import { placeInWords, problemInWords } from './problems';
+import { placeInWords, problemInWords } from './problem-words';
 
 describe('problems in words', () => {
   it.each(PROBLEM_CODES)('%s has words that are a sentence', (code) => {

@@ -1,7 +1,7 @@
 import { dictionary } from 'cmu-pronouncing-dictionary';
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '../moves/catalogue';
-import { firstSound, rhymeOf, rhymes, SOUND_WORDS } from './sounds';
+import { firstSound, rhymeOf, rhymes, SOUND_WORDS } from './phonemes';
 
 describe('first sounds', () => {
   // FACTS.md, from the CMU Pronouncing Dictionary (American).

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { castInWords, listInWords, readCast, readList } from './lists';
+import { castInWords, listInWords, readCast, readList } from './written-lists';
 
 describe('lists in one line', () => {
   it('reads words between commas, and writes them back', () => {
