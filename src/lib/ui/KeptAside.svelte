@@ -1,7 +1,6 @@
 <!-- What is kept but can't be read by this build: it stays as it is, and can be saved as a file. -->
 <script lang="ts">
   import { aside, type StoreName } from '$lib/store/aside.svelte';
-  import { problemInWords } from '$lib/words/problem-words';
   import Download from '@lucide/svelte/icons/download';
   import { download } from './download';
 
@@ -23,7 +22,8 @@
       .join(' and '),
   );
   const isOne = $derived(found.length === 1);
-  const reason = $derived(found.find(({ problem }) => problem !== null)?.problem ?? null);
+  const isNewer = $derived(found.every(({ problem }) => problem?.code === 'newer-version'));
+  const [it, its] = $derived(isOne ? ['it', 'It’s'] : ['them', 'They’re']);
 
   function save() {
     const text = JSON.stringify(
@@ -38,13 +38,16 @@
 {#if found.length > 0}
   <div class="my-4 flex flex-wrap items-center gap-x-6 gap-y-2 border-l-4 border-pencil py-2 pl-4">
     <p class="max-w-2xl">
-      {counted} can’t be read by this version of Arrup{reason
-        ? ` (${problemInWords(reason).replace(/[.]$/u, '')})`
-        : ''}. {isOne ? 'It’s' : 'They’re'} kept as {isOne ? 'it is' : 'they are'}, and nothing
-      writes over {isOne ? 'it' : 'them'}.
+      {#if isNewer}
+        {counted}
+        {isOne ? 'was' : 'were'} made by a newer Arrup: update this one to read {it}.
+      {:else}
+        {counted} can’t be read: something in {it} is missing or broken.
+      {/if}
+      {its} kept as {isOne ? 'it is' : 'they are'}, and nothing writes over {it}.
     </p>
     <button type="button" class="btn-quiet border border-line" onclick={save}>
-      <Download size={18} aria-hidden="true" />Save {isOne ? 'it' : 'them'} as a file
+      <Download size={18} aria-hidden="true" />Save {it} as a file
     </button>
   </div>
 {/if}
