@@ -1,7 +1,6 @@
 import { z } from 'zod';
-import { problem } from '../model/problem';
 import { PLAIN, readLabelled, type DeviceFile } from './device-file';
-import { dealOut } from './die';
+import { dealtFaces, outcomesByFaces } from './faces';
 
 /** A coin, or a lid with two faces: heads or tails. */
 const schema = z.strictObject({ kind: z.literal('coin') });
@@ -33,24 +32,12 @@ export const coin: DeviceFile<Coin> = {
   markOf: ({ faces }) => namesOf(faces),
   valueLabel: nameOf,
   outcomeLabel: (_, value) => (value === null ? '' : nameOf(value)),
-  outcomes: ({ entries }) => {
-    const meant = SIDES.map((value) => ({
-      entry: entries.findIndex(({ faces }) => faces.includes(value)),
-      value,
-      weight: 1,
-      copies: 1,
-    }));
-    return {
-      outcomes: meant.filter(({ entry }) => entry >= 0),
-      problems: meant
-        .filter(({ entry }) => entry < 0)
-        .map(({ value }) => problem('unmapped-outcome', ['entries'], { outcome: nameOf(value) })),
-    };
-  },
-  deal: ({ entries }) => {
-    const faces = dealOut(SIDES, entries.length);
-    return entries.map((entry, n) => ({ ...entry, faces: faces[n]! }));
-  },
+  outcomes: (drawn) =>
+    outcomesByFaces(
+      SIDES.map((value) => ({ value, ways: 1, called: nameOf(value) })),
+      drawn,
+    ),
+  deal: ({ entries }) => dealtFaces(SIDES, entries),
   kit: 'coin',
   print: ({ entries }, desk) =>
     desk.coin(

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import type { Entry } from '../model/chance';
 import type { DeepReadonly } from '../model/deep-readonly';
 import { problem, type Problem } from '../model/problem';
+import { counted, numberWord } from '../words/numbers';
 import { PLAIN, readLabelled, type DeviceFile, type DrawnFrom, type Outcome } from './device-file';
 import type { OutcomeCard } from './print-desk';
 
@@ -22,8 +23,6 @@ export type Deck = DeepReadonly<z.infer<typeof schema>>;
 
 const FIRST_COURT = 11;
 const SUITS = ['suns', 'moons', 'bells', 'leaves', 'drops', 'stars'];
-const NUMBERS = ['no', 'one', 'two', 'three', 'four'];
-const times = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
 
 const ranksOf = ({ lowest, highest }: Deck) =>
   Array.from({ length: Math.max(0, highest - lowest + 1) }, (_, n) => lowest + n);
@@ -125,10 +124,10 @@ export const deck: DeviceFile<Deck> = {
     const suits = entries.filter(({ cards }) => cards === 'suit').length;
     const own = entries.some(({ cards }) => cards === 'courts');
     return [
-      `Cards, ${times(suits, 'suit', 'suits')}, ${lowest} to ${highest}`,
-      ...(copies > 1 ? [`${NUMBERS[copies]!} of each`] : []),
+      `Cards, ${counted(suits, 'suit', 'suits')}, ${lowest} to ${highest}`,
+      ...(copies > 1 ? [`${numberWord(copies)} of each`] : []),
       ...(highest > 10 && !own && courts !== null ? [`court cards count ${courts}`] : []),
-      ...(jokers > 0 ? [times(jokers * copies, 'joker', 'jokers')] : []),
+      ...(jokers > 0 ? [counted(jokers * copies, 'joker', 'jokers')] : []),
     ].join(', ');
   },
   outcomes,

@@ -1,9 +1,10 @@
 import { z } from 'zod';
 import { DIE_SIDES, dieSidesSchema, diceSchema, type DieSides } from '../model/chance';
 import type { DeepReadonly } from '../model/deep-readonly';
-import { problem } from '../model/problem';
 import { capital } from '../words/capital';
+import { numberWord } from '../words/numbers';
 import { PLAIN, readLabelled, type DeviceFile, type DrawnFrom } from './device-file';
+import { dealOut, dealtFaces, outcomesByFaces } from './faces';
 
 /** A die, or several whose sum counts. */
 const schema = z.strictObject({ kind: z.literal('die'), sides: dieSidesSchema, dice: diceSchema });
@@ -33,23 +34,10 @@ export function diceTotals({ sides, dice }: Pick<Die, 'sides' | 'dice'>): readon
   return Array.from({ length: sides * dice - dice + 1 }, (_, n) => dice + n);
 }
 
-/**
- * So many outcomes dealt out to so many entries in order, as evenly as their number allows: 1-2, 3-4,
- * 5-6 for three on a die. Every outcome has an entry, so that nothing thrown means nothing.
- */
-export function dealOut(outcomes: readonly number[], entries: number): number[][] {
-  return Array.from({ length: entries }, (_, n) => {
-    const [from, to] = [n, n + 1].map((at) => Math.round((at * outcomes.length) / entries));
-    return outcomes.slice(from, to);
-  });
-}
-
 /** The totals of the dice dealt out to so many entries. */
 export function dealFaces(device: Die, entries: number): number[][] {
   return dealOut(diceTotals(device), entries);
 }
-
-const NUMBERS = ['no', 'one', 'two', 'three', 'four'];
 
 /** "3-4", where the faces of a die follow one another. */
 function facesInWords(faces: readonly number[]): string {
@@ -100,30 +88,20 @@ export const die: DeviceFile<Die> = {
   markAs: 'pips',
   words: ({ device }) => {
     const sides = device.sides === 6 ? '' : ` of ${device.sides}`;
-    return device.dice === 1 ? `Die${sides}` : `${capital(NUMBERS[device.dice]!)} dice${sides}`;
+    return device.dice === 1 ? `Die${sides}` : `${capital(numberWord(device.dice))} dice${sides}`;
   },
   markOf: ({ faces }) => faces.join(', '),
   outcomeLabel: (_, value) => String(value),
-  outcomes: ({ device, entries }) => {
-    const ways = diceWays(device.sides, device.dice);
-    const meant = diceTotals(device).map((value) => ({
-      entry: entries.findIndex(({ faces }) => faces.includes(value)),
-      value,
-      weight: ways[value]!,
-      copies: 1,
-    }));
-    return {
-      outcomes: meant.filter(({ entry }) => entry >= 0),
-      problems: meant
-        .filter(({ entry }) => entry < 0)
-        .map(({ value }) => problem('unmapped-outcome', ['entries'], { outcome: value })),
-    };
+  outcomes: (drawn) => {
+    const ways = diceWays(drawn.device.sides, drawn.device.dice);
+    const totals = diceTotals(drawn.device);
+    return outcomesByFaces(
+      totals.map((value) => ({ value, ways: ways[value]!, called: value })),
+      drawn,
+    );
   },
   hasNumber: true,
-  deal: ({ device, entries }) => {
-    const faces = dealFaces(device, entries.length);
-    return entries.map((entry, n) => ({ ...entry, faces: faces[n]! }));
-  },
+  deal: ({ device, entries }) => dealtFaces(diceTotals(device), entries),
   kit: 'die',
   print,
 };

@@ -1,13 +1,13 @@
 import type { AmountRule, DrawRules } from '../model/chance';
 import { lengthInWords } from '../words/clock';
+import { counted } from '../words/numbers';
 
 type Ruled = Readonly<{ rules: DrawRules }>;
-const times = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
 
 /** When drawing stops. */
 export function stopInWords({ rules }: Ruled): string {
   const { stop } = rules;
-  if (stop.after === 'draws') return times(stop.draws, 'draw', 'draws');
+  if (stop.after === 'draws') return counted(stop.draws, 'draw', 'draws');
   if (stop.after === 'seconds') return `for ${lengthInWords(stop.seconds)}`;
   return `until all were seen, ${stop.most} draws at most`;
 }
@@ -20,7 +20,7 @@ export function rulesInWords({ rules }: Ruled): readonly string[] {
   if (returns === 'bag') words.push('each once before any twice');
   if (onRepeat === 'again') words.push('the same again: draw again');
   if (onRepeat === 'stand-in') words.push('the same twice running: the stand-in');
-  if (mostOfOne !== null) words.push(`none more than ${times(mostOfOne, 'time', 'times')}`);
+  if (mostOfOne !== null) words.push(`none more than ${counted(mostOfOne, 'time', 'times')}`);
   if (mostAhead !== null) words.push('a fair share for each');
   if (noPattern) words.push('no pattern to guess');
   return words;

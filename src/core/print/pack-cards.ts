@@ -3,8 +3,7 @@ import { doseInWords } from '../language/dose-words';
 import { hasOwnDoses, partsOfBeat } from '../beats';
 import { calledIn, moveBookOf, moveIn } from '../moves/move-book';
 import { CARD_PICTURE, LETTER_PICTURE, type Card } from './cards';
-import { devicePrints } from './device-prints';
-import { pictureIn, type Needs, type PackSource } from './pack-source';
+import { pictureIn, type Needs, type PartSource } from './pack-source';
 
 const NO_CARD: Card = {
   picture: null,
@@ -17,7 +16,7 @@ const NO_CARD: Card = {
 };
 
 /** Each move in each of its guises once, with its dose where it has one of its own. */
-export function moveCards(source: PackSource): Card[] {
+export function moveCards(source: PartSource): Card[] {
   const { adventure } = source;
   const book = moveBookOf(adventure);
   const cards = new Map<string, Card>();
@@ -46,25 +45,22 @@ export function moveCards(source: PackSource): Card[] {
 }
 
 /** The cards that stand for outcomes: one deck, to be printed as often as needed. */
-export function outcomeCards(source: PackSource): Card[] {
+export function outcomeCards(source: PartSource): Card[] {
   const book = moveBookOf(source.adventure);
-  return devicePrints(source.adventure).cards.map(
-    ({ entry, sign, dots, small, kind, name = '' }): Card => ({
-      ...NO_CARD,
-      picture: entry && pictureIn(source, book, entry.action),
-      name: entry ? capital(calledIn(book, entry.action)) : name,
-      sign,
-      dots,
-      small,
-      kind,
-    }),
-  );
+  return source.prints.cards.map(({ entry, sign, dots, small, kind, name = '' }): Card => ({
+    ...NO_CARD,
+    picture: entry && pictureIn(source, book, entry.action),
+    name: entry ? capital(calledIn(book, entry.action)) : name,
+    sign,
+    dots,
+    small,
+    kind,
+  }));
 }
 
 /** A card for each number that a number die can show. */
-export function numberCards({ adventure }: Needs): Card[] {
-  const { numbers } = devicePrints(adventure);
-  const most = Math.max(0, ...numbers.map(({ sides, dice }) => sides * dice));
+export function numberCards({ prints }: Needs): Card[] {
+  const most = Math.max(0, ...prints.numbers.map(({ sides, dice }) => sides * dice));
   return Array.from({ length: most }, (_, n): Card => ({
     ...NO_CARD,
     sign: String(n + 1),
@@ -74,9 +70,9 @@ export function numberCards({ adventure }: Needs): Card[] {
 }
 
 /** A card for each letter of a strip, with its picture word and its move. */
-export function letterCards(source: PackSource): Card[] {
+export function letterCards(source: PartSource): Card[] {
   const book = moveBookOf(source.adventure);
-  return devicePrints(source.adventure).letters.map(({ label, action }, n): Card => {
+  return source.prints.letters.map(({ label, action }, n): Card => {
     const { name: moveName } = moveIn(book, action.move);
     return {
       ...NO_CARD,

@@ -4,6 +4,7 @@ import type { Action } from '../model/action';
 import type { Move } from '../model/move';
 import { moveIn, type MoveBook } from '../moves/move-book';
 import type { Schedule } from '../schedule/unroll';
+import type { DevicePrints } from './device-prints';
 import type { Ink } from './inks';
 import type { Paper } from './paper';
 import type { TypeCase } from './type-case';
@@ -36,7 +37,10 @@ export type PackSource = Readonly<{
 }>;
 
 /** What is asked of an adventure to know whether a part has something to print. */
-export type Needs = Pick<PackSource, 'adventure'>;
+export type Needs = Readonly<{ adventure: Adventure; prints: DevicePrints }>;
+
+/** What a part is made from: what devices need on paper is worked out once for the pack. */
+export type PartSource = PackSource & Needs;
 
 /** What a move looks like on this pack's paper. */
 export const pictureIn = (

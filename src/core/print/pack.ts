@@ -15,7 +15,7 @@ import { devicePrints } from './device-prints';
 import type { PrintText } from './document';
 import { letterCards, moveCards, numberCards, outcomeCards } from './pack-cards';
 import { PACK_PARTS, type PackPartId } from './pack-parts';
-import { pictureIn, type Needs, type PackSource } from './pack-source';
+import { pictureIn, type Needs, type PackSource, type PartSource } from './pack-source';
 import { paintRoom } from './room-sheet';
 import { Sheet } from './sheet';
 import { drawSpotSigns } from './spot-signs';
@@ -45,7 +45,7 @@ const PIPS = [1, 2, 3, 4, 5, 6];
 const plainFace = (pips: number): CubeFace => ({ pips, picture: null, name: '', kind: 0 });
 
 /** A net for each die: of moves, where a face is a move; of numbers, where it is a number. */
-function cubes(source: PackSource): Sheet[] {
+function cubes(source: PartSource): Sheet[] {
   const book = moveBookOf(source.adventure);
   const { wide, high } = FACE_PICTURE;
   const faceOf = (entry: Entry | null, pips: number, entries: readonly (Entry | null)[]) =>
@@ -57,7 +57,7 @@ function cubes(source: PackSource): Sheet[] {
           kind: [...new Set(entries)].indexOf(entry),
         }
       : plainFace(pips);
-  return devicePrints(source.adventure).cubes.map(({ faces, title }) => {
+  return source.prints.cubes.map(({ faces, title }) => {
     const named = faces?.map((entry, n) => faceOf(entry, n + 1, faces)) ?? [];
     // One move for all faces: the die only says how many.
     const isPlain = new Set(named.map(({ name }) => name)).size <= 1;
@@ -71,10 +71,10 @@ function cubes(source: PackSource): Sheet[] {
   });
 }
 
-function wheels(source: PackSource): Sheet[] {
+function wheels(source: PartSource): Sheet[] {
   const newSheet = newSheetOf(source);
   const book = moveBookOf(source.adventure);
-  const painted = devicePrints(source.adventure).wheels.map(({ sectors, title }) => {
+  const painted = source.prints.wheels.map(({ sectors, title }) => {
     const sheet = newSheet();
     const shown = sectors.map(({ entry: { action, label }, weight }) => ({
       name: [label, calledIn(book, action)].filter(Boolean).join(': '),
@@ -91,9 +91,9 @@ function wheels(source: PackSource): Sheet[] {
   return [...painted, base];
 }
 
-function coins(source: PackSource): Sheet[] {
+function coins(source: PartSource): Sheet[] {
   const book = moveBookOf(source.adventure);
-  return devicePrints(source.adventure).coins.map((faces) => {
+  return source.prints.coins.map((faces) => {
     const sheet = newSheetOf(source)();
     const sides = faces.map(({ name, entry }) => ({
       side: name,
@@ -105,7 +105,7 @@ function coins(source: PackSource): Sheet[] {
   });
 }
 
-function stickers(source: PackSource): Sheet[] {
+function stickers(source: PartSource): Sheet[] {
   const sheet = newSheetOf(source)();
   const book = moveBookOf(source.adventure);
   const parts = beatsOf(source.adventure).flatMap((beat) => partsOfBeat(beat));
@@ -115,7 +115,7 @@ function stickers(source: PackSource): Sheet[] {
   return [sheet];
 }
 
-function room(source: PackSource): Sheet[] {
+function room(source: PartSource): Sheet[] {
   const sheet = newSheetOf(source)();
   const { adventure, lengthOf } = source;
   paintRoom(sheet, roomPlan(adventure), `The room: ${titleOf(adventure)}`, lengthOf);
@@ -123,15 +123,15 @@ function room(source: PackSource): Sheet[] {
 }
 
 /** Pictures by the ids of moves, as texts ask for them. */
-const pictures = (source: PackSource): MovePicture => {
+const pictures = (source: PartSource): MovePicture => {
   const book = moveBookOf(source.adventure);
   return (move, poses) => pictureIn(source, book, { move }, poses);
 };
 
 type Made = Readonly<{ text: PrintText }> | Readonly<{ sheets: readonly Sheet[] }>;
-type Maker = Readonly<{ applies: (needs: Needs) => boolean; make: (source: PackSource) => Made }>;
+type Maker = Readonly<{ applies: (needs: Needs) => boolean; make: (source: PartSource) => Made }>;
 
-const cards = (of: (source: PackSource) => readonly Card[]) => (source: PackSource) => ({
+const cards = (of: (source: PartSource) => readonly Card[]) => (source: PartSource) => ({
   sheets: drawCards(of(source), newSheetOf(source)),
 });
 
@@ -158,27 +158,27 @@ const MAKERS: Readonly<Record<PackPartId, Maker>> = {
     make: cards(moveCards),
   },
   'die-nets': {
-    applies: ({ adventure }) => devicePrints(adventure).cubes.length > 0,
+    applies: ({ prints }) => prints.cubes.length > 0,
     make: (source) => ({ sheets: cubes(source) }),
   },
   'number-cards': {
-    applies: ({ adventure }) => devicePrints(adventure).numbers.length > 0,
+    applies: ({ prints }) => prints.numbers.length > 0,
     make: cards(numberCards),
   },
   'suit-cards': {
-    applies: ({ adventure }) => devicePrints(adventure).cards.length > 0,
+    applies: ({ prints }) => prints.cards.length > 0,
     make: cards(outcomeCards),
   },
   wheel: {
-    applies: ({ adventure }) => devicePrints(adventure).wheels.length > 0,
+    applies: ({ prints }) => prints.wheels.length > 0,
     make: (source) => ({ sheets: wheels(source) }),
   },
   coin: {
-    applies: ({ adventure }) => devicePrints(adventure).coins.length > 0,
+    applies: ({ prints }) => prints.coins.length > 0,
     make: (source) => ({ sheets: coins(source) }),
   },
   'letter-cards': {
-    applies: ({ adventure }) => devicePrints(adventure).letters.length > 0,
+    applies: ({ prints }) => prints.letters.length > 0,
     make: cards(letterCards),
   },
   spots: {
@@ -194,14 +194,19 @@ const MAKERS: Readonly<Record<PackPartId, Maker>> = {
   stickers: { applies: isWritten, make: (source) => ({ sheets: stickers(source) }) },
 };
 
+function partsFor(needs: Needs): readonly PackPartId[] {
+  return PACK_PARTS.filter((id) => MAKERS[id].applies(needs));
+}
+
 /** The parts that there is something to print for, in the order in which they are printed. */
 export function packPartsFor(adventure: Adventure): readonly PackPartId[] {
-  return PACK_PARTS.filter((id) => MAKERS[id].applies({ adventure }));
+  return partsFor({ adventure, prints: devicePrints(adventure) });
 }
 
 /** These parts, made; those that there is nothing to print for are left out. */
-export function makePack(source: PackSource, wanted: readonly PackPartId[]): readonly PackPart[] {
-  return packPartsFor(source.adventure)
+export function makePack(pack: PackSource, wanted: readonly PackPartId[]): readonly PackPart[] {
+  const source = { ...pack, prints: devicePrints(pack.adventure) };
+  return partsFor(source)
     .filter((id) => wanted.includes(id))
     .map((id) => ({ id, ...MAKERS[id].make(source) }));
 }

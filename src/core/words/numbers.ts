@@ -9,6 +9,18 @@ const VALUES: ReadonlyMap<string, number> = new Map([
   ...TENS.map((word, index) => [word, (index + 2) * 10] as const),
 ]);
 
+/** A number as a word, 0 to 19: "two". Throws a RangeError beyond. */
+export function numberWord(n: number): string {
+  const word = UNITS[n];
+  if (word === undefined) throw new RangeError(`numberWord: ${n}`);
+  return word;
+}
+
+/** So many of a thing: "1 draw", "10 draws". */
+export function counted(n: number, one: string, many: string): string {
+  return `${n} ${n === 1 ? one : many}`;
+}
+
 /** Number words among lower-case words as digits, up to ninety-nine: "twenty five" gives "25". */
 export function wordsToDigits(words: readonly string[]): string[] {
   const digits: string[] = [];

@@ -1,5 +1,6 @@
 <!-- Both sides of the coin; touch a side to put another move on it. -->
 <script lang="ts">
+  import { DEVICES } from '$core';
   import MovePicture from '$lib/figures/MovePicture.svelte';
   import { sectorHue } from '../sector-look';
   import type { BoardProps } from './board-props';
@@ -7,10 +8,7 @@
 
   const { beat, names, moves, onput }: BoardProps = $props();
 
-  const SIDES = [
-    [1, 'heads'],
-    [2, 'tails'],
-  ] as const;
+  const SIDES = [1, 2].map((side) => [side, DEVICES.coin.valueLabel(side)] as const);
   const entryOf = (side: number) => beat.entries.findIndex(({ faces }) => faces.includes(side));
 </script>
 
