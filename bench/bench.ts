@@ -45,8 +45,9 @@ function beat(n: number): Beat {
     actions: [action],
     rounds: 1,
     restBetweenRoundsSeconds: 0,
-    flowing: false,
-    show: 'each',
+    led: null,
+    show: null,
+    countIn: null,
   };
 }
 
@@ -55,7 +56,7 @@ function adventureOf(beats: number): Adventure {
   const list = Array.from({ length: beats }, (_, n) => beat(n));
   return {
     ...empty,
-    chapters: [{ id: newId('ch'), kind: 'adventure', title: 'Way', beats: list }],
+    chapters: [{ id: newId('ch'), kind: 'adventure', title: 'Way', led: null, beats: list }],
   };
 }
 
@@ -147,7 +148,7 @@ for (const [name, rules, more] of RULES) {
   const dose = plainDose('reps', 8);
   const action = { move: 'squat', guise: NO_GUISE, dose };
   const given = Array.from({ length: OUTCOMES }, (_, n) => ({ label: String(n), action }));
-  const plain = newDraw({ kind: 'spinner' }, given, 'none', 1, newId);
+  const plain = newDraw({ kind: 'spinner' }, given, 1, newId);
   const draw: Draw = {
     ...plain,
     ...more,
@@ -185,7 +186,7 @@ for (const [name, rules] of [
     label: move,
     action: { move, guise: NO_GUISE, dose: plainDose('reps', 8) },
   }));
-  const plain = newDraw({ kind: 'die', sides: 6, dice: 1 }, given, 'none', 1, newId);
+  const plain = newDraw({ kind: 'die', sides: 6, dice: 1 }, given, 1, newId);
   const draw: Beat = {
     ...plain,
     rules: {

@@ -1,5 +1,5 @@
 // What `npm run demo` and `npm test` share: install and build only what is missing or stale.
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, readdirSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 
@@ -10,6 +10,18 @@ export function run(command, args, options = {}) {
   const { status, error } = spawnSync(command, args, { cwd: root, stdio: 'inherit', ...options });
   if (error) console.error(`Could not run ${command}: ${error.message}`);
   return status ?? 1;
+}
+
+/** Runs a command beside others. Its exit code, and what it printed, once it is over. */
+export function runAside(command, args) {
+  return new Promise((resolve) => {
+    const child = spawn(command, args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] });
+    let output = '';
+    for (const stream of [child.stdout, child.stderr])
+      stream.on('data', (data) => (output += data));
+    child.on('error', ({ message }) => (output += `Could not run ${command}: ${message}`));
+    child.on('close', (status) => resolve({ status: status ?? 1, output }));
+  });
 }
 
 function mustRun(command, args, what) {

@@ -11,62 +11,24 @@ export { firstSound, SOUND_WORDS, type SoundBook } from './words/phonemes';
 // model
 export { NO_GUISE, type Action, type Guise, type Station } from './model/action';
 export { AGE_BANDS, type AgeBand, type Ages } from './model/ages';
-export {
-  DIE_SIDES,
-  isSum,
-  MOST_FOLLOWING,
-  REPEATS,
-  RETURNS,
-  type AmountRule,
-  type DrawRules,
-  type Entry,
-} from './model/chance';
+export { DIE_SIDES, isSum, MOST_FOLLOWING, REPEATS, RETURNS } from './model/chance';
+export type { AmountRule, DrawRules, Entry } from './model/chance';
 export { CHAPTER_KINDS, type ChapterKind } from './model/chapter-kinds';
-export type { Defaults } from './model/defaults';
+export { LEDS, SHOWINGS, USUAL_DEFAULTS, howLed } from './model/led';
+export type { Defaults, HowLed, Led, LedAsSaid, Showing } from './model/led';
 export { parseDocument } from './model/document-kind';
-export {
-  DOSE_UNITS,
-  isCounted,
-  MAX_AMOUNT,
-  MAX_SETS,
-  plainDose,
-  type Dose,
-  type DoseSides,
-  type DoseUnit,
-} from './model/dose';
+export { DOSE_UNITS, isCounted, MAX_AMOUNT, MAX_SETS, plainDose } from './model/dose';
+export type { Dose, DoseSides, DoseUnit } from './model/dose';
 export { FEWEST_POSES, MOST_POSES, VIEWS, type Figure, type View } from './model/figure';
-export {
-  FAMILIES,
-  moveSchema,
-  POSTURES,
-  REGIONS,
-  type Effort,
-  type Family,
-  type Move,
-  type Posture,
-} from './model/move';
+export { FAMILIES, moveSchema, POSTURES, REGIONS } from './model/move';
+export type { Effort, Family, Move, Posture } from './model/move';
 
 export type { Pose } from './model/pose';
-export {
-  problem,
-  PROBLEM_CODES,
-  problemOfIssue,
-  type Path,
-  type Problem,
-  type ProblemCode,
-  type Result,
-} from './model/problem';
+export { problem, PROBLEM_CODES, problemOfIssue } from './model/problem';
+export type { Path, Problem, ProblemCode, Result } from './model/problem';
 export type { ResolvedDraw } from './model/resolved-draw';
-export {
-  childrenIn,
-  DEFAULT_SETTING,
-  FLOORS,
-  settingSchema,
-  WALLS,
-  type Floor,
-  type Setting,
-  type Wall,
-} from './model/setting';
+export { childrenIn, DEFAULT_SETTING, FLOORS, settingSchema, WALLS } from './model/setting';
+export type { Floor, Setting, Wall } from './model/setting';
 export { USUAL_PRESETS } from './model/setting-presets';
 export { MAX_LINE } from './model/text';
 export type { World } from './model/world';
@@ -100,13 +62,8 @@ export {
   type Place,
 } from './figure/drawing/paint-picture';
 export type { Picture, Stroke } from './figure/drawing/picture';
-export {
-  handleAt,
-  HANDLES,
-  keptInRange,
-  moveHandle,
-  type Handle,
-} from './figure/editing/adjust-pose';
+export { handleAt, HANDLES, keptInRange, moveHandle } from './figure/editing/adjust-pose';
+export type { Handle } from './figure/editing/adjust-pose';
 export { addPose, takePose, withPose } from './figure/editing/edit-figure';
 export { momentAt, momentOfKey } from './figure/motion/motion';
 export { phaseAt } from './figure/motion/phase';
@@ -116,10 +73,15 @@ export { crowdingOf, inRing, type Crowding } from './room/how-many';
 export { clearFloor, metresToPlaces, placesFor, type Room, type Spot } from './room/spots';
 // cues
 export { isCountedWork, isWork, type Cue, type Doing, type Side } from './cues/cue';
-export { DEFAULT_PACE, paceSchema, secondsPerRep, WORDS_PER_MINUTE, type Pace } from './cues/pace';
+export { DEFAULT_PACE, paceSchema, secondsPerRep, TALK_RANGE, WORDS_PER_MINUTE } from './cues/pace';
+export type { Pace } from './cues/pace';
+export { piecesAt, type Piece } from './cues/pieces';
+export { sayingsOf, type Saying } from './cues/saying';
+export { speechSeconds } from './cues/speech';
+export { countWords } from './words/count-words';
 export { startsBy } from './cues/starts';
 export { drawTerrain } from './cues/terrain';
-export { QUESTION_WAIT_SECONDS } from './cues/timing';
+export { TIMINGS, type Timing, type TimingName } from './cues/timing';
 export { type Sum } from './cues/totals';
 export { secondsOnWay } from './cues/work';
 // language
@@ -129,16 +91,8 @@ export { proposeGuises, type GuiseProposal } from './language/guises';
 export { proposeForEntry, type LetterIdea } from './language/letter-strip';
 export type { LineTools } from './language/part-reader';
 // devices
-export {
-  dealt,
-  DEVICE_KINDS,
-  deviceFile,
-  deviceInWords,
-  DEVICES,
-  usualRules,
-  type Device,
-  type DeviceKind,
-} from './devices';
+export { dealt, DEVICE_KINDS, deviceFile, deviceInWords, DEVICES, usualRules } from './devices';
+export type { Device, DeviceKind } from './devices';
 
 export { diceTotals } from './devices/die';
 export { cubeNet } from './devices/shapes/cube-net';
@@ -157,34 +111,30 @@ export {
   beatInWords,
   beatLabel,
   copyBeat,
+  isLed,
   isScored,
   movesOfBeat,
   partsOfBeat,
   roundWordOf,
+  splitWords,
+  withMeanwhile,
   type Beat,
   type BeatKind,
 } from './beats';
 export type { Part } from './beats/beat-file';
 export type { Circuit } from './beats/circuit';
-export { drawSchema, newDraw, outcomeLabel, type Draw } from './beats/draw';
+export { outcomeLabel } from './beats/draw-led';
+export { drawSchema, type Draw } from './beats/draw-schema';
+export { newDraw } from './beats/draw';
 export type { Drink } from './beats/drink';
 export type { EchoLine } from './beats/echo';
 
-export {
-  beatFromReading,
-  readingInWords,
-  readQuickLine,
-  type QuickReading,
-} from './beats/quick-line';
+export { beatsFromReading, readingInWords, readQuickLine } from './beats/quick-line';
+export type { QuickReading } from './beats/quick-line';
 export { relaySeconds, type Relay } from './beats/relay';
 // document
-export {
-  adventureSchema,
-  type Adventure,
-  type Chapter,
-  type Limits,
-  type Prop,
-} from './document/adventure';
+export { adventureSchema } from './document/adventure';
+export type { Adventure, Chapter, Limits, Prop } from './document/adventure';
 export { beatsOf, drawsOf, hasBeats } from './document/beats-of';
 export { carryMoves } from './document/carry-moves';
 export {
@@ -201,7 +151,7 @@ export {
 } from './document/edit';
 export { closeStep, record, redo, startHistory, undo, type History } from './document/history';
 export { movesUsed } from './document/moves-used';
-export { copyAdventure, newAdventure } from './document/new-adventure';
+export { copyAdventure, newAdventure, newChapter } from './document/new-adventure';
 export { OWN_MOVE, type OwnMove } from './document/own-move';
 export { parseAdventure } from './document/parse-adventure';
 export { PRESET, type Preset } from './document/preset';
@@ -253,6 +203,7 @@ export {
   type Leading,
   type LinesMode,
   type Waits,
+  leadsIntoHold,
 } from './stage/leading';
 export type { LedWay } from './stage/led-way';
 export { hasMusic, notesBetween } from './stage/music';
@@ -277,12 +228,8 @@ export {
   serializeArrupJson,
 } from './formats/arrup-json/arrup-json';
 export { parseBeatsCsv } from './formats/beats-csv/beats-csv';
-export {
-  FILE_FORMAT_IDS,
-  FILE_FORMATS,
-  fileNameOf,
-  type FileFormatId,
-} from './formats/file-formats';
+export { FILE_FORMAT_IDS, FILE_FORMATS, fileNameOf } from './formats/file-formats';
+export type { FileFormatId } from './formats/file-formats';
 export { LOCAL_TIME } from './formats/icalendar/local-time';
 export { parseScript, type UnreadLine } from './formats/script/script';
 // preferences

@@ -141,6 +141,9 @@ test('marks on the plan are dragged and nudged, strips keep children off, feet a
   await saved(page);
   await page.goto('/settings');
   await page.getByLabel('Unit of length').selectOption('feet');
+  // Through the house, as people go: a page thrown away at once may not have kept it yet.
+  await page.getByRole('link', { name: 'Shelf', exact: true }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   await page.goto('/prep/adv_late-letter');
   await expect(room).toContainText('33 ft by 26 ft');
   await expect(room.getByLabel('Kept clear at the front in feet')).toHaveValue('19.5');

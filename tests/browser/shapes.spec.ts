@@ -46,7 +46,7 @@ test('what to expect of the whole session, played in a worker, again after an ed
   await page.getByText('What to expect: how long it takes').click();
   const told = page.locator('[data-forecast="100000"]');
   await expect(told).toContainText(/In eight sessions of ten it takes \d+:\d\d to \d+:\d\d\./u);
-  await expect(told).toContainText('It runs over your 12:00');
+  await expect(told).toContainText('It runs over your 14:00');
   await page.getByText('Move by move').click();
   await expect(page.getByRole('row', { name: /squat/u })).toBeVisible();
   const before = await told.innerText();

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { ledShape } from '../model/led';
 import { idSchema } from '../model/text';
 
 /**
@@ -11,4 +12,9 @@ export function beatBase<Kind extends string>(kind: Kind) {
     id: idSchema('bt'),
     fit: z.enum(['stays', 'may go']).optional(),
   };
+}
+
+/** What a beat has besides that is led in one way or another. */
+export function ledBase<Kind extends string>(kind: Kind) {
+  return { ...beatBase(kind), ...ledShape };
 }

@@ -4,7 +4,7 @@ import type { Score } from '../cues/score';
 import type { LineTools, Unread } from '../language/part-reader';
 import type { Ages } from '../model/ages';
 import type { Action, Station } from '../model/action';
-import type { Defaults } from '../model/defaults';
+import { AS_LED, type LedAsSaid } from '../model/led';
 import type { NewId } from '../model/new-id';
 import type { Path } from '../model/problem';
 import type { MoveBook } from '../moves/move-book';
@@ -25,7 +25,7 @@ export type KitNeed = Readonly<{ thing: string; count?: number }>;
 export type Way<B> = readonly [beat: B, cost: number];
 
 /** What a reading is made into a beat with. */
-export type Making = Readonly<{ newId: NewId; defaults: Defaults; seed: number }>;
+export type Making = Readonly<{ newId: NewId; seed: number }>;
 
 /** What changes with the age of a group. */
 export type ForAges = Readonly<{
@@ -67,6 +67,10 @@ export type BeatFile<B, R> = Readonly<{
   /** The beat as it is typed; null for what is no line but something to say. */
   line: (beat: B, book: MoveBook) => string | null;
 
+  /** Whether it can be led in several ways, and how it is where nothing is said of it. */
+  isLed: boolean;
+  usualHow: LedAsSaid;
+
   /** What one go of it is called, and whether points may be called out in it. */
   roundWord: string;
   isScored: boolean;
@@ -88,6 +92,8 @@ const asItIs = <B>(beat: B): B => beat;
 
 /** What most kinds have alike. */
 export const PLAIN = {
+  isLed: true,
+  usualHow: AS_LED,
   otherMoves: () => [],
   innerIds: () => [],
   withInnerIds: asItIs,
@@ -116,6 +122,9 @@ export function partsIn<Key extends string>(key: Key) {
     }),
   };
 }
+
+/** What is said to a part: before it, and while it is done. */
+export const saidTo = ({ guise }: Part): readonly string[] => [guise.line, guise.meanwhile];
 
 const MOST_CHARACTERS = 60;
 

@@ -27,7 +27,7 @@ import {
   type Beat,
   type BeatKind,
 } from '.';
-import { beatFromReading, readingInWords, readQuickLine } from './quick-line';
+import { beatsFromReading, readingInWords, readQuickLine } from './quick-line';
 
 /** One of every kind, as a presenter may have written it. */
 const ONE_OF_EACH: Readonly<Record<BeatKind, Beat>> = {
@@ -80,7 +80,7 @@ describe.each(BEAT_KINDS)('%s', (kind) => {
     const reading = readQuickLine(line!, tools);
     expect(reading.kind).toBe(kind);
     expect(readingInWords(reading)).not.toBe('');
-    const again = beatFromReading(reading, making())!;
+    const again = beatsFromReading(reading, making())[0]!;
     expect(partsAt(again).map(({ part }) => part.move)).toEqual(
       partsAt(beat).map(({ part }) => part.move),
     );

@@ -8,12 +8,12 @@ import { readLines, type LineTools, type Unread } from '../language/part-reader'
 import type { ReadAction } from '../language/read-action';
 import { actionSchema, type Action } from '../model/action';
 import type { DeepReadonly } from '../model/deep-readonly';
-import { SHOWINGS } from '../model/defaults';
+import { AS_LED } from '../model/led';
 import type { DoseUnit } from '../model/dose';
 import { lineSchema } from '../model/text';
 import { actionsOf } from './actions-of';
-import { beatBase } from './beat-base';
-import { PLAIN, partsIn, type BeatFile } from './beat-file';
+import { ledBase } from './beat-base';
+import { PLAIN, partsIn, saidTo, type BeatFile } from './beat-file';
 import { EMPTY_ROW, partRow } from './sheet-row';
 
 /**
@@ -21,13 +21,12 @@ import { EMPTY_ROW, partRow } from './sheet-row';
  * after the verses in `rehearseAfter`, and, with `perform`, whole at the end.
  */
 const schema = z.strictObject({
-  ...beatBase('chain'),
+  ...ledBase('chain'),
   say: lineSchema,
   links: z.array(actionSchema).max(20),
   rehearseAfter: z.array(z.int().min(1).max(20)).max(20),
   perform: z.boolean(),
   performSay: lineSchema,
-  show: z.enum(SHOWINGS),
 });
 export type Chain = DeepReadonly<z.infer<typeof schema>>;
 export type ChainReading = Readonly<{ kind: 'chain'; actions: readonly ReadAction[] }>;
@@ -58,16 +57,15 @@ function read(line: string, tools: LineTools): ChainReading | Unread | null {
 
 /** Links one after another without a stop: only getting down and up comes between. */
 function addLinks(score: Score, links: readonly Action[], verse: Nth): void {
-  const first = links[0];
-  if (!first) return;
-  const doing = firstDoing(score, first, verse);
-  score.change(score.move(first), doing, false);
-  score.countIn(doing);
-  for (const link of links) {
-    const linked = firstDoing(score, link, verse);
-    score.change(score.move(link), linked, true);
-    addSets(score, { flowing: true }, link, linked);
-  }
+  links.forEach((link, index) => {
+    const doing = firstDoing(score, link, verse);
+    const move = score.move(link);
+    if (index === 0) {
+      score.getTo(move, doing);
+      score.countIn(doing);
+    } else score.flowTo(move, doing);
+    addSets(score, link, doing, false);
+  });
 }
 
 /**
@@ -76,17 +74,19 @@ function addLinks(score: Score, links: readonly Action[], verse: Nth): void {
  */
 function cues(beat: Chain, score: Score): void {
   score.say(beat.say);
-  const { links, rehearseAfter, perform, performSay, show } = beat;
+  const { links, rehearseAfter, perform, performSay } = beat;
+  const isShownFirst = score.how.show === 'first';
   const of = links.length;
-  if (show === 'first') {
+  if (isShownFirst) {
     for (const link of links) score.show(link, firstDoing(score, link, { n: 1, of }));
   }
   links.forEach((link, index) => {
     const verse = { n: index + 1, of };
     const doing = firstDoing(score, link, verse);
-    if (show === 'each') score.show(link, doing);
-    else score.say(link.guise.line, doing);
+    if (!isShownFirst) score.explain(link, doing);
+    const from = score.cues.length;
     addLinks(score, links.slice(0, index + 1), verse);
+    score.sayMeanwhile(score.wordsDuring(link), from, doing);
     if (rehearseAfter.includes(index + 1)) addLinks(score, links.slice(0, index + 1), verse);
   });
   if (!perform || of === 0) return;
@@ -98,7 +98,7 @@ export const chain: BeatFile<Chain, ChainReading> = {
   ...PLAIN,
   ...partsIn('links'),
   schema,
-  spoken: ({ say, performSay, links }) => [say, performSay, ...links.map((one) => one.guise.line)],
+  spoken: ({ say, performSay, links }) => [say, performSay, ...links.flatMap(saidTo)],
   label: ({ links }) => `Chain of ${links.length}`,
   inWords: ({ links, perform }) => {
     const n = links.length;
@@ -114,7 +114,7 @@ export const chain: BeatFile<Chain, ChainReading> = {
     rehearseAfter: [3, 6].filter((n) => n < actions.length),
     perform: true,
     performSay: '',
-    show: 'each',
+    ...AS_LED,
   }),
   readBack: ({ actions }) => `A growing chain: ${actions.map(({ move }) => move.name).join(', ')}`,
   line: ({ links }, book) => `chain: ${links.map((one) => typedAmongOthers(book, one)).join(', ')}`,

@@ -1,18 +1,19 @@
 import { z } from 'zod';
 import type { Doing, Nth } from '../cues/cue';
-import type { Score } from '../cues/score';
-import { CIRCUIT_REST_SECONDS, CIRCUIT_WORK_SECONDS, DRINK_SECONDS } from '../cues/timing';
+import { TOLD, type Score } from '../cues/score';
+import { CIRCUIT_REST_SECONDS, CIRCUIT_WORK_SECONDS, TIMINGS } from '../cues/timing';
 import { addTurn, doingOf } from '../cues/work';
 import { typedStation } from '../language/dosed';
 import { doseIn, namesIn, readNamed, type LineTools, type Unread } from '../language/part-reader';
 import { stationSchema, type Guise, type Station } from '../model/action';
 import type { DeepReadonly } from '../model/deep-readonly';
-import { SHOWINGS } from '../model/defaults';
+import { AS_LED, type LedAsSaid } from '../model/led';
+import { saidInWords, takeDuring } from '../language/said';
 import type { Move } from '../model/move';
 import { lineSchema } from '../model/text';
 import { SET_COST } from '../moves/other-doses';
-import { beatBase } from './beat-base';
-import { PLAIN, partsIn, type BeatFile, type Way } from './beat-file';
+import { ledBase } from './beat-base';
+import { PLAIN, partsIn, saidTo, type BeatFile, type Way } from './beat-file';
 import { partRow, roundsInWords, rowsAfter } from './sheet-row';
 
 /**
@@ -20,7 +21,7 @@ import { partRow, roundsInWords, rowsAfter } from './sheet-row';
  * `drinkBetweenRoundsSeconds` above 0 a drink takes the place of the rest between two rounds.
  */
 const schema = z.strictObject({
-  ...beatBase('circuit'),
+  ...ledBase('circuit'),
   say: lineSchema,
   stations: z.array(stationSchema).max(30),
   rounds: z.int().min(1).max(20),
@@ -28,9 +29,10 @@ const schema = z.strictObject({
   restSeconds: z.number().min(0).max(600),
   drinkBetweenRoundsSeconds: z.number().min(0).max(600),
   restAfterLast: z.boolean(),
-  show: z.enum(SHOWINGS),
 });
 export type Circuit = DeepReadonly<z.infer<typeof schema>>;
+
+const BY_THE_CLOCK: LedAsSaid = { ...AS_LED, led: 'by the clock' };
 
 export type CircuitReading = Readonly<{
   kind: 'circuit';
@@ -42,14 +44,18 @@ export type CircuitReading = Readonly<{
   drinkBetweenSeconds: number;
 }>;
 
-function read(line: string, tools: LineTools): CircuitReading | Unread | null {
+function read(typed: string, tools: LineTools): CircuitReading | Unread | null {
+  const [line, meanwhile] = takeDuring(typed);
   const match = /^circuit\b(.*?)(?::\s*(.*))?$/iu.exec(line);
   if (!match) return null;
   const drinks = /,?\s*drink between(?: (\d+)\s*s)?/iu.exec(match[1]!);
   const head = match[1]!.replace(drinks?.[0] ?? '', '').replace('/', ' s rest ');
   const said = doseIn(head);
   const names = namesIn(match[2] ?? '', /,|\bthen\b/u);
-  const stations = names.map((name) => readNamed(name, tools));
+  const stations = lastSaid(
+    names.map((name) => readNamed(name, tools)),
+    meanwhile,
+  );
   const unread = [...said.unread, ...names.filter((_, n) => !stations[n])];
   if (unread.length > 0) return { unread };
   return {
@@ -58,8 +64,20 @@ function read(line: string, tools: LineTools): CircuitReading | Unread | null {
     rounds: said.rounds ?? 2,
     workSeconds: said.dose.amounts?.[0] ?? said.openAmounts?.[0] ?? CIRCUIT_WORK_SECONDS,
     restSeconds: said.dose.restSeconds ?? CIRCUIT_REST_SECONDS,
-    drinkBetweenSeconds: drinks ? Number(drinks[1] ?? DRINK_SECONDS) : 0,
+    drinkBetweenSeconds: drinks ? Number(drinks[1] ?? TIMINGS.drink.usual) : 0,
   };
+}
+
+/** What stands at the end of the line is said to the last station. */
+function lastSaid<One extends Readonly<{ guise: Guise }> | null>(
+  stations: readonly One[],
+  meanwhile: string,
+): readonly One[] {
+  return stations.map((one, n) =>
+    one && meanwhile && n === stations.length - 1
+      ? { ...one, guise: { ...one.guise, meanwhile } }
+      : one,
+  );
 }
 
 function doingAt(score: Score, beat: Circuit, station: Station, round: Nth): Doing {
@@ -72,28 +90,43 @@ function doingAt(score: Score, beat: Circuit, station: Station, round: Nth): Doi
  */
 function addStation(score: Score, station: Station, doing: Doing): void {
   const move = score.move(station);
-  if (!move.sided) return addTurn(score, move, doing);
-  const amount = doing.amount / 2;
-  addTurn(score, move, { ...doing, amount, side: 'left' });
-  addTurn(score, move, { ...doing, amount, side: 'right' });
+  const from = score.cues.length;
+  if (move.sided) {
+    const amount = doing.amount / 2;
+    addTurn(score, move, { ...doing, amount, side: 'left' });
+    addTurn(score, move, { ...doing, amount, side: 'right' });
+  } else addTurn(score, move, doing);
+  score.takePlace(move);
+  if (doing.round.n === 1) score.sayMeanwhile(score.wordsDuring(station), from, doing);
+}
+
+/** What is said and shown before a station's first turn: in the rest before it, where nothing is shown. */
+function openStation(score: Score, beat: Circuit, index: number, doing: Doing): void {
+  const station = beat.stations[index]!;
+  const { show } = score.how;
+  const line = show === 'first' ? '' : score.lineBefore(station);
+  const shown = show === 'each' && score.isNew(station);
+  if (index === 0) score.leadIn(station, doing, show === 'first' ? TOLD : { line, shown });
+  else if (shown) score.leadIn(station, doing, { line, shown });
+  else score.sayMeanwhile(line, score.cues.length - 1, doing);
+  if (index === 0) score.countIn(doing);
 }
 
 /**
  * Stations x rounds x (work + rest), with no rest after the very last unless the beat asks for it.
- * The rest is also the change-over: nothing else comes between two stations.
+ * The rest is also the change-over: nothing else comes between two stations, unless it is shown there.
  */
 function cues(beat: Circuit, score: Score): void {
   score.say(beat.say);
   const { stations, rounds } = beat;
   if (stations.length === 0) return;
-  if (beat.show === 'first') {
+  if (score.how.show === 'first') {
     for (const s of stations) score.show(s, doingAt(score, beat, s, { n: 1, of: rounds }));
   }
   for (let round = 1; round <= rounds; round += 1) {
     stations.forEach((station, index) => {
       const doing = doingAt(score, beat, station, { n: round, of: rounds });
-      if (round === 1 && beat.show === 'each') score.show(station, doing);
-      if (round === 1 && index === 0) score.countIn(doing);
+      if (round === 1) openStation(score, beat, index, doing);
       addStation(score, station, doing);
       const atEnd = index === stations.length - 1;
       const last = round === rounds && atEnd;
@@ -134,7 +167,8 @@ export const circuit: BeatFile<Circuit, CircuitReading> = {
   ...PLAIN,
   ...partsIn('stations'),
   schema,
-  spoken: ({ say, stations }) => [say, ...stations.map(({ guise }) => guise.line)],
+  usualHow: BY_THE_CLOCK,
+  spoken: ({ say, stations }) => [say, ...stations.flatMap(saidTo)],
   label: ({ stations }) => `Circuit of ${stations.length}`,
   inWords: ({ rounds, workSeconds, restSeconds }) =>
     `${rounds === 1 ? '1 round' : `${rounds} rounds`} of ${workSeconds} s work, ${restSeconds} s rest`,
@@ -154,10 +188,10 @@ export const circuit: BeatFile<Circuit, CircuitReading> = {
     restSeconds: reading.restSeconds,
     drinkBetweenRoundsSeconds: reading.drinkBetweenSeconds,
     restAfterLast: false,
-    show: 'first',
+    ...BY_THE_CLOCK,
   }),
   readBack: ({ stations, rounds, workSeconds, restSeconds }) => {
-    const named = stations.map(({ move, guise }) => guise.name || move.name);
+    const named = stations.map(({ move, guise }) => (guise.name || move.name) + saidInWords(guise));
     const what = named.length > 0 ? named.join(', ') : 'stations to come';
     return `A circuit: ${what}; ${rounds} × (${workSeconds} s work, ${restSeconds} s rest)`;
   },

@@ -4,7 +4,7 @@ import { moveBookOf } from '../moves/move-book';
 import { countingIds } from '../testing/make';
 import type { DrawReading } from './draw-line';
 import { makeMoveFinder } from '../moves/move-finder';
-import { beatFromReading, readQuickLine } from './quick-line';
+import { beatsFromReading, readQuickLine } from './quick-line';
 
 const finder = makeMoveFinder(moveBookOf({ moves: [] }));
 const tools = { finder, ages: { from: 5, to: 6 }, kit: [], book: null };
@@ -69,7 +69,7 @@ describe('a typed line that names a device', () => {
       'two dice, children in turn, numbers of 12 x 2, 4 to 24, children add: 2-6 = squats, 7-12 = claps',
       {
         device: { kind: 'die', sides: 6, dice: 2 },
-        rules: { turns: 'children' },
+        rules: { thrower: 'child' },
         amount: {
           from: 'number die',
           sides: 12,
@@ -89,11 +89,11 @@ describe('a typed line that names a device', () => {
         rules: { returns: 'out' },
       },
     ],
-    ['wheel beforehand, shown first: squats, hops', { beforehand: true, show: 'first' }],
-  ])('reads the rules of a draw: %s', (line, expected) => {
+    ['wheel beforehand, shown first: squats, hops', { beforehand: true, how: { show: 'first' } }],
+  ] as [string, object][])('reads the rules of a draw: %s', (line, expected) => {
     const reading = read(line);
     expect(reading).toMatchObject({ kind: 'draw', ...expected });
-    const beat = beatFromReading(reading, making());
+    const [beat] = beatsFromReading(reading, making());
     if (beat?.kind !== 'draw') throw new Error('no draw');
     expect(potOf(beat)).toMatchObject({ ok: true });
   });
@@ -160,7 +160,7 @@ describe('a typed line that names a device', () => {
       'die: squats, hops, lunges, march, jog',
     ]) {
       const reading = read(line);
-      const beat = beatFromReading(reading, making());
+      const [beat] = beatsFromReading(reading, making());
       if (beat?.kind !== 'draw') throw new Error('no draw');
       expect(potOf(beat).ok).toBe(true);
     }

@@ -6,6 +6,7 @@ import { readRules, type RulesRead } from '../language/draw-rules-reader';
 import { amountInWords, rulesInWords, stopInWords } from '../language/draw-words';
 import { namesIn, readAction, type LineTools, type Unread } from '../language/part-reader';
 import type { ReadAction } from '../language/read-action';
+import { quoted, saidInWords, takeDuring } from '../language/said';
 import {
   isSum,
   MOST_ENTRIES,
@@ -14,7 +15,6 @@ import {
   type SumRule,
   type WHEN_DRAWN,
 } from '../model/chance';
-import type { Showing } from '../model/defaults';
 import type { NewId } from '../model/new-id';
 import { moveIn, type MoveBook } from '../moves/move-book';
 import { bareAction } from './actions-of';
@@ -30,7 +30,8 @@ export type DrawReading = Readonly<{
   standIn: ReadAction | null;
   between: DrawRules['between'];
   beforehand: boolean;
-  show: Showing | null;
+  /** What is said while they work. */
+  meanwhile: string;
 }>;
 
 type AnyDevice = (typeof DEVICES)[keyof typeof DEVICES];
@@ -108,7 +109,8 @@ function readTable(names: readonly string[], file: AnyDevice, tools: LineTools) 
  * `list`, `letters LAMP`, `letters A-Z`, `letters set 1`, `coin: …`. Null for any other line; the
  * words that are not understood where there are some.
  */
-export function readDraw(line: string, tools: LineTools): DrawReading | Unread | null {
+export function readDraw(typed: string, tools: LineTools): DrawReading | Unread | null {
+  const [line, meanwhile] = takeDuring(typed);
   const match = LINE.exec(line);
   if (!match) return null;
   const word = match[1]!.toLowerCase();
@@ -134,7 +136,7 @@ export function readDraw(line: string, tools: LineTools): DrawReading | Unread |
     standIn,
     between,
     beforehand: read.beforehand ?? false,
-    show: read.show ?? null,
+    meanwhile,
   };
 }
 
@@ -162,7 +164,8 @@ export function readBackDraw(reading: DrawReading): string {
     return `${file.readBackMark({ label, cards })}${name}${told}`;
   });
   const rules = [stopInWords(ruled), amountInWords(amount), ...rulesInWords(ruled)];
-  return `${file.readBack}: ${what.join(', ')}; ${rules.filter(Boolean).join('; ')}`;
+  const said = saidInWords({ line: '', meanwhile: reading.meanwhile });
+  return `${file.readBack}: ${what.join(', ')}; ${rules.filter(Boolean).join('; ')}${said}`;
 }
 
 const RETURNS = {
@@ -171,7 +174,7 @@ const RETURNS = {
   bag: 'each once',
   'in order': 'in order',
 } as const;
-const SHOWN = { each: 'shown each', first: 'shown first', none: '' } as const;
+const THROWN = { child: 'children in turn', presenter: '', 'on screen': 'on screen' } as const;
 const AMOUNTS = { dose: '', outcome: 'by its number', room: 'as far as the room' } as const;
 
 function stopAsTyped({ stop }: DrawRules): string {
@@ -199,7 +202,7 @@ function rulesAsTyped({ rules, amount }: DrawSetup, book: MoveBook): string[] {
     rules.mostOfOne === null ? '' : `at most ${rules.mostOfOne} of one`,
     rules.mostAhead === null ? '' : 'fair share',
     rules.noPattern ? 'no pattern' : '',
-    rules.turns === 'children' ? 'in turn' : '',
+    THROWN[rules.thrower],
     ...amountAsTyped(amount),
     between
       ? `travel ${moveIn(book, between.move).name} ${between.leastSeconds} to ${between.mostSeconds} s${tightens}`
@@ -208,7 +211,8 @@ function rulesAsTyped({ rules, amount }: DrawSetup, book: MoveBook): string[] {
 }
 
 /** What of a draw beat can be typed. */
-export type TypedDraw = DrawSetup & Readonly<{ drawn: (typeof WHEN_DRAWN)[number]; show: Showing }>;
+export type TypedDraw = DrawSetup &
+  Readonly<{ drawn: (typeof WHEN_DRAWN)[number]; meanwhile: string }>;
 
 /** The draw as it is typed: its device, its rules, its table. */
 export function drawInLine(beat: TypedDraw, book: MoveBook): string {
@@ -221,7 +225,7 @@ export function drawInLine(beat: TypedDraw, book: MoveBook): string {
     file.line(beat),
     ...rulesAsTyped(beat, book),
     beat.drawn === 'beforehand' ? 'for the film' : '',
-    SHOWN[beat.show],
   ].filter(Boolean);
-  return `${head.join(', ')}: ${entries.join(', ')}`;
+  const said = beat.meanwhile.trim() && ` … ${quoted(beat.meanwhile)}`;
+  return `${head.join(', ')}${said}: ${entries.join(', ')}`;
 }

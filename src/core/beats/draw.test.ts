@@ -3,7 +3,7 @@ import { DEFAULT_PACE } from '../cues/pace';
 import { doseOf, drawBeat, withBeats } from '../testing/make';
 import { resolveDraws } from '../schedule/resolve-draws';
 import { unroll } from '../schedule/unroll';
-import type { Draw } from './draw';
+import type { Draw } from './draw-schema';
 
 const timed = (beat: Draw, seconds: number): Draw => ({
   ...beat,

@@ -1,30 +1,16 @@
-import { z } from 'zod';
-import { doseWith } from '../chance/amount';
-import { potOf } from '../chance/pot';
-import { drawSetupShape, type DrawSetup } from '../chance/setup';
-import type { Cue, Doing, Nth } from '../cues/cue';
-import type { Score } from '../cues/score';
-import { addSets, firstDoing } from '../cues/sets';
-import { DRAW_SECONDS, QUESTION_WAIT_SECONDS, READ_OUT_SECONDS } from '../cues/timing';
-import { addTurn, doingOf } from '../cues/work';
+import type { Cue } from '../cues/cue';
 import { deviceFile, deviceInWords, usualRules, type Device } from '../devices';
 import { doseInWords, unitWord } from '../language/dose-words';
 import { amountInWords, rulesInWords, stopInWords } from '../language/draw-words';
 import type { Action } from '../model/action';
-import { isSum, type Entry } from '../model/chance';
-import type { DeepReadonly } from '../model/deep-readonly';
-import { SHOWINGS, type Showing } from '../model/defaults';
-import { plainDose } from '../model/dose';
+import type { Entry } from '../model/chance';
+import { AS_LED } from '../model/led';
 import type { NewId } from '../model/new-id';
-import type { ResolvedDraw } from '../model/resolved-draw';
-import type { Setting } from '../model/setting';
-import { lineSchema } from '../model/text';
-import { calledIn, moveIn, type MoveBook } from '../moves/move-book';
-import { metresToPlaces } from '../room/spots';
+import { calledIn, type MoveBook } from '../moves/move-book';
 import { bareAction } from './actions-of';
-import { beatBase } from './beat-base';
 import {
   PLAIN,
+  saidTo,
   shortened,
   type At,
   type BeatFile,
@@ -32,115 +18,10 @@ import {
   type Making,
   type Part,
 } from './beat-file';
+import { leadDraws } from './draw-led';
 import { drawInLine, readBackDraw, readDraw, rulesFrom, type DrawReading } from './draw-line';
-import { EMPTY_ROW, partRow, type RowContent } from './sheet-row';
-
-/**
- * Chance or a list names moves and amounts. `seed` makes the same draws again, on the server, in
- * the browser and in print.
- */
-export const drawSchema = z.strictObject({
-  ...beatBase('draw'),
-  say: lineSchema,
-  ...drawSetupShape,
-  show: z.enum(SHOWINGS),
-});
-export type Draw = DeepReadonly<z.infer<typeof drawSchema>>;
-
-/**
- * The action that a draw comes to: the entry's or the stand-in's, with the amount drawn. Where the
- * room says how far, `actionInRoom` puts the metres in.
- */
-export function actionOf(beat: DrawSetup, draw: ResolvedDraw): Action {
-  const entry = beat.entries[draw.entry]!.action;
-  const action = draw.standIn ? (beat.rules.standIn ?? entry) : entry;
-  return draw.amount === null ? action : { ...action, dose: doseWith(action.dose, draw.amount) };
-}
-
-/** The same, with the metres from the middle of the room to the spot of the entry. */
-function actionInRoom(beat: Draw, draw: ResolvedDraw, room: Setting['room']): Action {
-  const action = actionOf(beat, draw);
-  if (beat.amount.from !== 'room' || draw.standIn) return action;
-  const metres = metresToPlaces(
-    room,
-    beat.entries.map(({ label }) => label),
-  )[draw.entry]!;
-  const { ways } = action.dose;
-  return { ...action, dose: { ...plainDose('metres', metres), ways } };
-}
-
-/** What is on the face, the card, the sector: "5", "heron 7", "B". */
-export function outcomeLabel({ device, entries }: DrawSetup, draw: ResolvedDraw): string {
-  return deviceFile(device).outcomeLabel(entries[draw.entry]!, draw.value);
-}
-
-/** "7 times 2": the children's sum, where there is one to ask; empty where there is none. */
-function sumToAsk({ amount }: Draw, { number }: ResolvedDraw): string {
-  if (!isSum(amount) || !amount.ask || number === null) return '';
-  const times = amount.times === 1 ? '' : ` times ${amount.times}`;
-  const plus =
-    amount.plus === 0 ? '' : ` ${amount.plus > 0 ? 'and' : 'less'} ${Math.abs(amount.plus)}`;
-  return times || plus ? `How many is ${number}${times}${plus}?` : '';
-}
-
-/** A list read in order or a call takes no throw: it is only read out. */
-const drawSeconds = ({ device, rules }: Draw) =>
-  rules.returns === 'in order' || deviceFile(device).isReadOut ? READ_OUT_SECONDS : DRAW_SECONDS;
-
-function addTravel(score: Score, beat: Draw, draw: ResolvedDraw, doing: Doing): void {
-  const { between } = beat.rules;
-  if (!between || draw.betweenSeconds === 0) return;
-  const move = moveIn(score.book, between.move);
-  const part = { ...beat.entries[draw.entry]!.action, id: doing.part, move: move.id };
-  const guise = { ...part.guise, name: '', picture: '' };
-  const travel = doingOf(
-    score,
-    { ...part, guise },
-    { unit: 'seconds', amount: draw.betweenSeconds, round: doing.round },
-  );
-  score.change(move, travel, true);
-  addTurn(score, move, travel);
-}
-
-/** A move that was drawn: getting there, showing it or saying its line, and its sets. */
-function addAction(score: Score, beat: Draw, action: Action, nth: Nth): void {
-  const doing = firstDoing(score, action, nth);
-  score.change(score.move(action), doing, false);
-  if (beat.show === 'each') score.show(action, doing);
-  else score.say(action.guise.line, doing);
-  addSets(score, { flowing: false }, action, doing);
-}
-
-/** One draw from the throw to the end of its work. */
-export function addDraw(score: Score, beat: Draw, draw: ResolvedDraw, nth: Nth): void {
-  const action = actionInRoom(beat, draw, score.setting.room);
-  const doing = firstDoing(score, action, nth);
-  addTravel(score, beat, draw, doing);
-  score.add('draw', drawSeconds(beat), outcomeLabel(beat, draw), { doing });
-  const sum = sumToAsk(beat, draw);
-  if (sum) score.add('ask', QUESTION_WAIT_SECONDS, sum, { doing });
-  const following = draw.standIn ? [] : beat.entries[draw.entry]!.then;
-  for (const one of [action, ...following]) addAction(score, beat, one, nth);
-}
-
-/** What is said and shown before the first draw. */
-export function openDraws(beat: Draw, score: Score): void {
-  score.say(beat.say);
-  if (!potOf(beat).ok || beat.show !== 'first') return;
-  for (const { action, then } of beat.entries) {
-    for (const one of [action, ...then]) {
-      score.show(one, firstDoing(score, one, { n: 1, of: 1 }));
-    }
-  }
-}
-
-/** Draws as they were resolved; a beat that cannot be drawn from only says its line. */
-function cues(beat: Draw, score: Score): void {
-  openDraws(beat, score);
-  if (!potOf(beat).ok) return;
-  const draws = score.drawsOf(beat);
-  draws.forEach((draw, index) => addDraw(score, beat, draw, { n: index + 1, of: draws.length }));
-}
+import { drawSchema, type Draw } from './draw-schema';
+import { EMPTY_ROW, partRow, saidInRow, type RowContent } from './sheet-row';
 
 function parts({ entries, rules }: Draw): At<Readonly<{ part: Part }>>[] {
   const table = entries.flatMap(({ action, then }, entry) => [
@@ -184,7 +65,12 @@ function drawnRows({ drawn }: Draw, led: readonly Cue[]): RowContent[] {
 function rows(beat: Draw, book: MoveBook, led: readonly Cue[]): RowContent[] {
   const { standIn, onRepeat } = beat.rules;
   return [
-    { ...EMPTY_ROW, say: beat.say, name: deviceInWords(beat), dose: draw.inWords(beat) },
+    {
+      ...EMPTY_ROW,
+      say: saidInRow({ line: beat.say, meanwhile: beat.meanwhile }),
+      name: deviceInWords(beat),
+      dose: draw.inWords(beat),
+    },
     ...beat.entries.map((entry) => entryRow(beat, entry, book)),
     ...(standIn && onRepeat === 'stand-in'
       ? [partRow(book, standIn, `${doseInWords(standIn.dose)}, the stand-in`)]
@@ -205,7 +91,6 @@ type EntryGiven = Readonly<{
 export function newDraw(
   device: Device,
   given: readonly EntryGiven[],
-  show: Showing,
   seed: number,
   newId: NewId,
 ): Draw {
@@ -222,27 +107,29 @@ export function newDraw(
     kind: 'draw',
     id: newId('bt'),
     say: '',
+    meanwhile: '',
     device,
     entries: deviceFile(device).deal({ device, entries }),
     amount: { from: 'dose' },
     rules: usualRules(device, entries.length),
     drawn: 'live',
     seed,
-    show,
+    ...AS_LED,
   };
 }
 
 /** The beat that a typed draw asks for. */
 function make(reading: DrawReading, { newId, seed }: Making): Draw {
-  const { device, entries, amount, beforehand, show } = reading;
+  const { device, entries, amount, beforehand, meanwhile } = reading;
   const given = entries.map(({ label, action, then }) => ({
     label,
     action: bareAction(action),
     then: then.map(bareAction),
   }));
-  const begun = newDraw(device, given, show ?? 'none', seed, newId);
+  const begun = newDraw(device, given, seed, newId);
   return {
     ...begun,
+    meanwhile,
     entries: begun.entries.map((entry, n): Entry => {
       const { cards, faces } = entries[n]!;
       return { ...entry, cards, faces: faces ?? entry.faces };
@@ -275,7 +162,7 @@ export const draw: BeatFile<Draw, DrawReading> = {
   }),
   hasOwnDoses: ({ amount }) => amount.from === 'dose',
 
-  spoken: (beat) => [beat.say, ...parts(beat).map(({ part }) => part.guise.line)],
+  spoken: (beat) => [beat.say, ...parts(beat).flatMap(({ part }) => saidTo(part)), beat.meanwhile],
   label: (beat) => shortened(deviceInWords(beat)),
   inWords: (beat) =>
     [stopInWords(beat), amountInWords(beat.amount), ...rulesInWords(beat)]
@@ -288,7 +175,7 @@ export const draw: BeatFile<Draw, DrawReading> = {
   line: drawInLine,
 
   roundWord: 'Draw',
-  cues,
+  cues: leadDraws,
   rows,
   kit,
 };

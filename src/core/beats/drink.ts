@@ -1,44 +1,59 @@
 import { z } from 'zod';
-import { DRINK_SECONDS } from '../cues/timing';
+import { TIMINGS } from '../cues/timing';
+import { saidInWords, splitGuise, typedSaid } from '../language/said';
+import { NO_GUISE } from '../model/action';
 import { lineSchema } from '../model/text';
 import { lengthInWords } from '../words/clock';
 import { beatBase } from './beat-base';
 import { NO_PARTS, PLAIN, type BeatFile } from './beat-file';
-import { EMPTY_ROW } from './sheet-row';
+import { EMPTY_ROW, saidInRow } from './sheet-row';
 
 const LENGTH = { least: 5, most: 600 } as const;
 
-/** A drink. Its line is said while they drink: it takes no time of its own. */
+/** A drink. Its words are said while they drink. */
 const schema = z.strictObject({
   ...beatBase('drink'),
   text: lineSchema,
   seconds: z.number().min(LENGTH.least).max(LENGTH.most),
 });
 export type Drink = Readonly<z.infer<typeof schema>>;
-export type DrinkReading = Readonly<{ kind: 'drink'; seconds: number }>;
+export type DrinkReading = Readonly<{ kind: 'drink'; seconds: number; text: string }>;
 
 const TYPED =
   /^(?:drinks?|water|drinks? break|water break|sip)(?:\s+(\d+)\s*(s|sec|seconds|min|minutes)?)?$/iu;
 
 export const drink: BeatFile<Drink, DrinkReading> = {
   ...PLAIN,
+  isLed: false,
   ...NO_PARTS,
   schema,
   spoken: ({ text }) => [text],
   label: () => 'Drink',
   inWords: ({ seconds }) => lengthInWords(seconds),
   read: (line) => {
-    const match = TYPED.exec(line.replace(/[.!]$/u, ''));
+    const { words, guise } = splitGuise(line);
+    const match = TYPED.exec(words.trim().replace(/[.!]$/u, ''));
     if (!match) return null;
-    if (!match[1]) return { kind: 'drink', seconds: DRINK_SECONDS };
+    const text = [guise.line, guise.meanwhile].filter(Boolean).join(' ');
+    if (!match[1]) return { kind: 'drink', seconds: TIMINGS.drink.usual, text };
     const said = Number(match[1]) * (match[2]?.startsWith('min') ? 60 : 1);
-    return { kind: 'drink', seconds: Math.min(LENGTH.most, Math.max(LENGTH.least, said)) };
+    return { kind: 'drink', seconds: Math.min(LENGTH.most, Math.max(LENGTH.least, said)), text };
   },
-  make: ({ seconds }, { newId }) => ({ kind: 'drink', id: newId('bt'), text: '', seconds }),
-  readBack: ({ seconds }) => `A drink, ${lengthInWords(seconds)}`,
-  line: ({ seconds }) => `drink ${seconds} s`,
-  cues: ({ seconds, text }, score) => score.add('drink', seconds, text),
+  make: ({ seconds, text }, { newId }) => ({ kind: 'drink', id: newId('bt'), text, seconds }),
+  readBack: ({ seconds, text }) =>
+    `A drink, ${lengthInWords(seconds)}${saidInWords({ line: '', meanwhile: text })}`,
+  line: ({ seconds, text }) =>
+    `drink ${seconds} s${typedSaid({ ...NO_GUISE, meanwhile: text }, true)}`,
+  cues: ({ seconds, text }, score) => {
+    score.add('drink', seconds, '');
+    score.sayMeanwhile(text, score.cues.length - 1, null);
+  },
   rows: ({ text, seconds }) => [
-    { ...EMPTY_ROW, say: text, name: 'Drink', dose: lengthInWords(seconds) },
+    {
+      ...EMPTY_ROW,
+      say: saidInRow({ line: '', meanwhile: text }),
+      name: 'Drink',
+      dose: lengthInWords(seconds),
+    },
   ],
 };

@@ -4,11 +4,12 @@ import type { Score } from '../cues/score';
 import { addWork, doingOf, workInTempo } from '../cues/work';
 import { typedStation } from '../language/dosed';
 import { readLines, type LineTools, type ReadLine, type Unread } from '../language/part-reader';
+import { quoted } from '../language/said';
 import { stationSchema } from '../model/action';
 import type { DeepReadonly } from '../model/deep-readonly';
 import { lineSchema } from '../model/text';
 import { beatBase } from './beat-base';
-import { PLAIN, partsIn, shortened, type BeatFile } from './beat-file';
+import { PLAIN, partsIn, shortened, saidTo, type BeatFile } from './beat-file';
 import { EMPTY_ROW, partRow } from './sheet-row';
 
 /** A line of a rhyme, or a rhythm, with its action for so many beats. */
@@ -37,22 +38,45 @@ export type EchoReading = Readonly<{
   kind: 'echo';
   lines: readonly ReadLine[];
   beats: number;
+  times: number;
+  beatsPerMinute: number;
   echo: boolean;
 }>;
 
 /** A walking tempo, for chants and claps. Our own judgement. */
 const RHYME_BEATS_PER_MINUTE = 96;
 
+const TIMES: Readonly<Record<string, number>> = { once: 1, twice: 2 };
+const within = (value: number, least: number, most: number) =>
+  Math.min(most, Math.max(least, value));
+
+/** "once 4 beats at 100": how often, how many beats a line, how fast. */
+function readHead(text: string): Pick<EchoReading, 'beats' | 'times' | 'beatsPerMinute'> | Unread {
+  const times = /\b(once|twice|(\d+) times)\b/iu.exec(text);
+  const beats = /\b(\d+)\s*beats?\b/iu.exec(text);
+  const tempo = /\bat (\d+)(?: a minute)?\b/iu.exec(text);
+  const left = [times, beats, tempo].reduce((rest, one) => rest.replace(one?.[0] ?? '', ' '), text);
+  const unread = left.split(/[\s,]+/u).filter(Boolean);
+  if (unread.length > 0) return { unread };
+  return {
+    beats: within(Number(beats?.[1] ?? 4), 1, 64),
+    times: times ? within(TIMES[times[1]!.toLowerCase()] ?? Number(times[2]), 1, 20) : 2,
+    beatsPerMinute: within(Number(tempo?.[1] ?? RHYME_BEATS_PER_MINUTE), 40, 180),
+  };
+}
+
 /** `echo 4 beats: claps, stamps`; `rhyme: Lamps in a row = march; Out = squat`. */
 function read(line: string, tools: LineTools): EchoReading | Unread | null {
-  const match = /^(echo|rhyme)\b(?:\s+(\d+)\s*beats?)?\s*:\s*(.+)$/iu.exec(line);
+  const match = /^(echo|rhyme)\b([^:]*):\s*(.+)$/iu.exec(line);
   if (!match) return null;
+  const head = readHead(match[2]!);
+  if ('unread' in head) return head;
   const lines = readLines(match[3]!, tools);
   if ('unread' in lines) return lines;
   return {
     kind: 'echo',
     lines,
-    beats: Math.min(64, Math.max(1, Number(match[2] ?? 4))),
+    ...head,
     echo: match[1]!.toLowerCase() === 'echo',
   };
 }
@@ -72,7 +96,7 @@ function cues(beat: Echo, score: Score): void {
       const move = score.move(line);
       const doing = doingAt(score, beat, line, round);
       const seconds = (line.beats * 60) / beat.beatsPerMinute;
-      score.change(move, doing, true);
+      score.flowTo(move, doing);
       if (n === 1 && index === 0) score.countIn(doing);
       if (beat.echo) score.add('show', seconds, line.text, { doing });
       addWork(score, workInTempo(move, seconds, score.secondsPerRep(move)), doing, line.text);
@@ -84,13 +108,10 @@ const nameOf = (echoes: boolean) => (echoes ? 'Echo' : 'Rhyme');
 
 export const echo: BeatFile<Echo, EchoReading> = {
   ...PLAIN,
+  isLed: false,
   ...partsIn('lines'),
   schema,
-  spoken: ({ say, lines }) => [
-    say,
-    ...lines.map(({ text }) => text),
-    ...lines.map(({ guise }) => guise.line),
-  ],
+  spoken: ({ say, lines }) => [say, ...lines.map(({ text }) => text), ...lines.flatMap(saidTo)],
   label: (beat) => {
     const first = beat.lines[0]?.text.trim() || beat.say;
     const name = nameOf(beat.echo);
@@ -106,7 +127,7 @@ export const echo: BeatFile<Echo, EchoReading> = {
     kind: 'echo',
     id: newId('bt'),
     say: '',
-    beatsPerMinute: RHYME_BEATS_PER_MINUTE,
+    beatsPerMinute: reading.beatsPerMinute,
     lines: reading.lines.map(({ text, action }) => ({
       id: newId('st'),
       move: action.move.id,
@@ -114,18 +135,23 @@ export const echo: BeatFile<Echo, EchoReading> = {
       text,
       beats: reading.beats,
     })),
-    times: 2,
+    times: reading.times,
     echo: reading.echo,
   }),
   readBack: (reading) => {
     const what = reading.lines.map(({ action }) => action.move.name).join(', ');
-    return `${reading.echo ? 'An echo' : 'A rhyme'}, ${reading.beats} beats a line: ${what}`;
+    const { echo: isEcho, beats, times } = reading;
+    const often = times === 1 ? 'once' : `${times} times`;
+    return `${isEcho ? 'An echo' : 'A rhyme'}, ${often}, ${beats} beats a line: ${what}`;
   },
   line: (beat, book) => {
     const lines = beat.lines.map(
-      (one) => `${one.text ? `${one.text} = ` : ''}${typedStation(book, one)}`,
+      (one) => `${one.text.trim() ? `${quoted(one.text)} = ` : ''}${typedStation(book, one)}`,
     );
-    return `${beat.echo ? 'echo' : 'rhyme'} ${beat.lines[0]?.beats ?? 4} beats: ${lines.join('; ')}`;
+    const { beatsPerMinute, times } = beat;
+    const often = times === 1 ? 'once' : `${times} times`;
+    const tempo = beatsPerMinute === RHYME_BEATS_PER_MINUTE ? '' : ` at ${beatsPerMinute}`;
+    return `${beat.echo ? 'echo' : 'rhyme'} ${often} ${beat.lines[0]?.beats ?? 4} beats${tempo}: ${lines.join('; ')}`;
   },
 
   cues,

@@ -1,9 +1,13 @@
 import { z } from 'zod';
 import type { Cue } from '../cues/cue';
 import type { Score } from '../cues/score';
+import { howAsTyped } from '../language/how-reader';
 import type { Ages } from '../model/ages';
+import { AS_LED, type LedAsSaid } from '../model/led';
 import { prefixOf, type NewId } from '../model/new-id';
+import { MAX_LINE } from '../model/text';
 import type { MoveBook } from '../moves/move-book';
+import { splitLine } from '../words/split-line';
 import type { At, BeatFile, ForAges, KitNeed, Making, Part, PartChange, Way } from './beat-file';
 import { chain } from './chain';
 import { circuit } from './circuit';
@@ -29,7 +33,10 @@ export type BeatOf<Kind extends BeatKind> = InFile<(typeof BEATS)[Kind]>['beat']
 /** One step of the story inside a chapter. */
 export type Beat = { [Kind in BeatKind]: BeatOf<Kind> }[BeatKind];
 /** What a typed line says of a beat, by its kind. */
-export type BeatReading = { [Kind in BeatKind]: InFile<(typeof BEATS)[Kind]>['reading'] }[BeatKind];
+export type BeatReading = {
+  [Kind in BeatKind]: InFile<(typeof BEATS)[Kind]>['reading'];
+}[BeatKind] &
+  Readonly<{ how?: Partial<LedAsSaid> }>;
 
 export const BEAT_KINDS = Object.keys(BEATS) as readonly BeatKind[];
 
@@ -105,21 +112,75 @@ export function beatInWords(beat: Beat): string {
 
 /**
  * A beat as the line that a presenter would type for it, so that a script can be written out, changed
- * by hand and read again. What a line has no words for is left out: weights of sectors, tempo, what
- * is said to each of several moves. Null for what is not a line: something to say.
+ * by hand and read again. What a line has no words for is left out: weights of sectors. Null for what
+ * is not a line: something to say.
  */
 export function lineOfBeat(beat: Beat, book: MoveBook): string | null {
-  return fileOf(beat).line(beat, book);
+  const line = fileOf(beat).line(beat, book);
+  if (line === null || !('led' in beat)) return line;
+  return [...howAsTyped(beat, fileOf(beat).usualHow), line].join(', ');
 }
 
-/** The beat that a reading asks for. */
-export function beatOfReading(reading: BeatReading, making: Making): Beat {
-  return (BEATS[reading.kind] as unknown as BeatFile<Beat, BeatReading>).make(reading, making);
+const fileOfReading = ({ kind }: BeatReading) =>
+  BEATS[kind] as unknown as BeatFile<Beat, BeatReading>;
+
+/** The beats that a reading asks for: one, and what is said before or after it where it is long. */
+export function beatsOfReading(reading: BeatReading, making: Making): readonly Beat[] {
+  return splitWords({ ...fileOfReading(reading).make(reading, making), ...reading.how }, making);
 }
 
 /** What was understood of a typed beat, in words. */
 export function beatReadBack(reading: BeatReading): string {
-  return (BEATS[reading.kind] as unknown as BeatFile<Beat, BeatReading>).readBack(reading);
+  const how = howAsTyped({ ...AS_LED, ...reading.how });
+  return [fileOfReading(reading).readBack(reading), ...how].join('; ');
+}
+
+/** Whether a beat of this kind can be led in several ways. */
+export function isLed<B extends Beat>(beat: B): beat is Extract<B, LedAsSaid> {
+  return BEATS[beat.kind].isLed;
+}
+
+const said = (...texts: readonly string[]) => texts.filter((one) => one.trim() !== '').join(' ');
+
+/** The beat with more words said meanwhile: to its last move, or to all of it; null where nobody moves. */
+export function withMeanwhile(beat: Beat, text: string): Beat | null {
+  if (beat.kind === 'drink') return { ...beat, text: said(beat.text, text) };
+  if (beat.kind === 'draw') return { ...beat, meanwhile: said(beat.meanwhile, text) };
+  const last = partsOfBeat(beat).at(-1);
+  if (!last) return null;
+  return changeParts(beat, (part) =>
+    part.id === last.id
+      ? { ...part, guise: { ...part.guise, meanwhile: said(part.guise.meanwhile, text) } }
+      : part,
+  );
+}
+
+/** A beat whose words are longer than a beat holds: what is too much is said before, or after. */
+export function splitWords(beat: Beat, { newId }: Pick<Making, 'newId'>): readonly Beat[] {
+  const before: string[] = [];
+  const after: string[] = [];
+  const first = (text: string) => {
+    const [held = '', ...more] = splitLine(text, MAX_LINE);
+    after.push(...more);
+    return held;
+  };
+  const last = (text: string) => {
+    const pieces = splitLine(text, MAX_LINE);
+    before.push(...pieces.slice(0, -1));
+    return pieces.at(-1) ?? '';
+  };
+  const short = changeParts(beat, (part) => {
+    const { line, meanwhile } = part.guise;
+    return { ...part, guise: { ...part.guise, line: last(line), meanwhile: first(meanwhile) } };
+  });
+  const whole: Beat = {
+    ...short,
+    ...('say' in short ? { say: last(short.say) } : {}),
+    ...('text' in short ? { text: first(short.text) } : {}),
+    ...('meanwhile' in short ? { meanwhile: first(short.meanwhile) } : {}),
+  };
+  const toSay = (text: string): Beat => ({ kind: 'tell', id: newId('bt'), text });
+  return [...before.map(toSay), whole, ...after.map(toSay)];
 }
 
 /** What one go of a beat of this kind is called: a round, a draw, a verse. */

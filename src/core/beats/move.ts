@@ -1,34 +1,30 @@
 import { z } from 'zod';
-import type { Nth } from '../cues/cue';
-import { addSets, firstDoing } from '../cues/sets';
+import { TOLD } from '../cues/score';
+import { addAction, addSets, firstDoing } from '../cues/sets';
 import { typedAction, typedAmongOthers } from '../language/dosed';
 import { doseInWords } from '../language/dose-words';
 import { readPart, type LineTools, type Unread } from '../language/part-reader';
 import type { ReadAction } from '../language/read-action';
+import { saidInWords } from '../language/said';
 import { actionSchema } from '../model/action';
 import type { DeepReadonly } from '../model/deep-readonly';
-import { SHOWINGS } from '../model/defaults';
+import { AS_LED } from '../model/led';
 import { doseTotal } from '../model/dose';
 import { lineSchema } from '../model/text';
 import { calledIn } from '../moves/move-book';
 import { dosesFor, nearestDose, SET_COST } from '../moves/other-doses';
 import { actionsOf } from './actions-of';
-import { beatBase } from './beat-base';
-import { PLAIN, partsIn, shortened, type BeatFile, type Way } from './beat-file';
+import { ledBase } from './beat-base';
+import { PLAIN, partsIn, shortened, saidTo, type BeatFile, type Way } from './beat-file';
 import { partRow, roundsInWords, rowsAfter } from './sheet-row';
 
-/**
- * Actions in order, `rounds` times over. `flowing` runs them together: no showing, no count-in,
- * no change-over but getting down and up.
- */
+/** Actions in order, `rounds` times over. */
 const schema = z.strictObject({
-  ...beatBase('move'),
+  ...ledBase('move'),
   say: lineSchema,
   actions: z.array(actionSchema).max(60),
   rounds: z.int().min(1).max(20),
   restBetweenRoundsSeconds: z.number().min(0).max(600),
-  flowing: z.boolean(),
-  show: z.enum(SHOWINGS),
 });
 export type MoveBeat = DeepReadonly<z.infer<typeof schema>>;
 
@@ -44,7 +40,7 @@ function splitParts(line: string, isAction: (text: string) => boolean): readonly
   const parts = [first!];
   for (let index = 0; index + 1 < others.length; index += 2) {
     const [joint, piece] = [others[index]!, others[index + 1]!];
-    const inLine = /:\s/u.test(parts.at(-1)!) && !isAction(piece);
+    const inLine = /:\s|(?:^|\s)(?:…|\.{3})/u.test(parts.at(-1)!) && !isAction(piece);
     if (inLine) parts.push(parts.pop()! + joint + piece);
     else parts.push(piece);
   }
@@ -71,7 +67,7 @@ export const move: BeatFile<MoveBeat, MoveReading> = {
   ...partsIn('actions'),
   schema,
   hasOwnDoses: () => true,
-  spoken: ({ say, actions }) => [say, ...actions.map(({ guise }) => guise.line)],
+  spoken: ({ say, actions }) => [say, ...actions.flatMap(saidTo)],
   label: ({ actions }, book) => {
     const names = actions.map((action) => calledIn(book, action));
     return shortened(names.join(', ')) || 'No moves yet';
@@ -80,20 +76,19 @@ export const move: BeatFile<MoveBeat, MoveReading> = {
     actions.map(({ dose }) => doseInWords(dose)).join('; ') + roundsInWords(rounds),
 
   read,
-  make: ({ actions, rounds }, { newId, defaults }) => ({
+  make: ({ actions, rounds }, { newId }) => ({
     kind: 'move',
     id: newId('bt'),
     say: '',
     actions: actionsOf(actions, newId),
     rounds,
     restBetweenRoundsSeconds: 0,
-    flowing: false,
-    show: defaults.show,
+    ...AS_LED,
   }),
   readBack: ({ actions, rounds }) => {
     const parts = actions.map(({ move: { name }, dose, guise, usualAmount }) => {
       const called = guise.name ? `${guise.name} (${name})` : name;
-      return `${called}, ${doseInWords(dose)}${usualAmount ? ' as usual' : ''}`;
+      return `${called}, ${doseInWords(dose)}${usualAmount ? ' as usual' : ''}${saidInWords(guise)}`;
     });
     return parts.join('; then ') + roundsInWords(rounds);
   },
@@ -109,19 +104,21 @@ export const move: BeatFile<MoveBeat, MoveReading> = {
 
   cues: (beat, score) => {
     score.say(beat.say);
-    const show = beat.flowing ? 'none' : beat.show;
-    const rounds = (n: number): Nth => ({ n, of: beat.rounds });
-    if (show === 'first') {
-      for (const action of beat.actions) score.show(action, firstDoing(score, action, rounds(1)));
+    const first = { n: 1, of: beat.rounds };
+    const isShownFirst = score.how.show === 'first';
+    if (isShownFirst) {
+      for (const action of beat.actions) score.show(action, firstDoing(score, action, first));
     }
-    for (let n = 1; n <= beat.rounds; n += 1) {
-      if (n > 1) score.add('rest', beat.restBetweenRoundsSeconds, '');
+    for (const action of beat.actions) {
+      const doing = firstDoing(score, action, first);
+      addAction(score, action, doing, isShownFirst ? TOLD : undefined);
+    }
+    for (let n = 2; n <= beat.rounds; n += 1) {
+      score.add('rest', beat.restBetweenRoundsSeconds, '');
       for (const action of beat.actions) {
-        const doing = firstDoing(score, action, rounds(n));
-        score.change(score.move(action), doing, beat.flowing);
-        if (n === 1 && show === 'each') score.show(action, doing);
-        if (n === 1 && show === 'none') score.say(action.guise.line, doing);
-        addSets(score, beat, action, doing);
+        const doing = firstDoing(score, action, { n, of: beat.rounds });
+        score.getTo(score.move(action), doing);
+        addSets(score, action, doing);
       }
     }
   },

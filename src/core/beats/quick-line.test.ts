@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { moveBookOf } from '../moves/move-book';
 import { doseInWords } from '../language/dose-words';
 import { makeMoveFinder } from '../moves/move-finder';
-import { readQuickLine } from './quick-line';
+import { beatsFromReading, readQuickLine } from './quick-line';
 
 const finder = makeMoveFinder(moveBookOf({ moves: [] }));
 const tools = { finder, ages: { from: 5, to: 6 }, kit: [], book: null };
@@ -152,7 +152,7 @@ describe('other typed lines', () => {
     ['Water break 45 s', { kind: 'drink', seconds: 45 }],
     ['drink 1 min', { kind: 'drink', seconds: 60 }],
     ['The lamp has gone out!', { kind: 'tell', text: 'The lamp has gone out!', unread: [] }],
-    ['Who can see the tower?', { kind: 'tell', waitSeconds: 3 }],
+    ['Who can see the tower?', { kind: 'tell', waitSeconds: 2 }],
     ['"10 frog jumps"', { kind: 'tell', text: '10 frog jumps', unread: [] }],
     [
       '10 frog jumps over the wobbly bridge',
@@ -176,5 +176,168 @@ describe('other typed lines', () => {
     ['circuit 3 rounds 30/10', { kind: 'circuit', rounds: 3, workSeconds: 30, restSeconds: 10 }],
   ])('%s', (line, expected) => {
     expect(read(line)).toMatchObject(expected);
+  });
+});
+
+describe('words to be said, in a typed line', () => {
+  const guises = (line: string) => {
+    const reading = read(line);
+    if (reading.kind !== 'move') throw new Error(`${line}: ${reading.kind}`);
+    return reading.actions.map(({ guise: { name, line: said, meanwhile } }) => [
+      name,
+      said,
+      meanwhile,
+    ]);
+  };
+
+  it.each([
+    ['10 squats: Down we go', [['', 'Down we go', '']]],
+    ['10 squats … Heels down', [['', '', 'Heels down']]],
+    ['10 squats ... Heels down', [['', '', 'Heels down']]],
+    [
+      '10 squats as dips: Watch me … Heels down, chest up',
+      [['dips', 'Watch me', 'Heels down, chest up']],
+    ],
+    ['march 30 s … Who is there? I hear a bell.', [['', '', 'Who is there? I hear a bell.']]],
+    [
+      '10 squats: “Down, then up: so” then 5 hops: "Over … and over" … “Soft, knees”',
+      [
+        ['', 'Down, then up: so', ''],
+        ['', 'Over … and over', 'Soft, knees'],
+      ],
+    ],
+    ['march 20 s … left then right then left', [['', '', 'left then right then left']]],
+  ])('%s', (line, expected) => expect(guises(line)).toEqual(expected));
+
+  it('a drink’s are said while they drink', () => {
+    for (const line of [
+      'drink 30 s: Sip slowly, little otters.',
+      'drink ... Sip slowly, little otters.',
+    ]) {
+      expect(read(line)).toMatchObject({ kind: 'drink', text: 'Sip slowly, little otters.' });
+    }
+  });
+
+  it('at the end of a table they are said to all draws, in quotation marks to one move', () => {
+    const reading = read(
+      'die 6 throws: squats: “Sit back.” … “Heels down”, hops … Who throws next, then?',
+    );
+    expect(reading).toMatchObject({
+      kind: 'draw',
+      meanwhile: 'Who throws next, then?',
+      entries: [
+        { action: { guise: { line: 'Sit back.', meanwhile: 'Heels down' } } },
+        { action: { guise: { line: '', meanwhile: '' } } },
+      ],
+    });
+  });
+
+  it('at a station stand in quotation marks, or at the end', () => {
+    const reading = read(
+      'circuit 2 rounds 45 s rest 15: squats: “Low, please”, march … Tall, tall',
+    );
+    expect(reading).toMatchObject({
+      kind: 'circuit',
+      stations: [
+        { guise: { line: 'Low, please', meanwhile: '' } },
+        { guise: { line: '', meanwhile: 'Tall, tall' } },
+      ],
+    });
+  });
+
+  it('by themselves go with what stands before them; dots in a sentence are dots', () => {
+    expect(read('... Nearly there, keep those knees up')).toEqual({
+      kind: 'meanwhile',
+      text: 'Nearly there, keep those knees up',
+    });
+    expect(read('Squat... and jump!')).toMatchObject({ kind: 'tell' });
+    expect(read('Ready … steady … go!')).toMatchObject({ kind: 'tell' });
+  });
+});
+
+describe('how it is led, in a typed line', () => {
+  it.each([
+    ['10 squats, follow me', { led: 'follow me' }],
+    ['follow me: 10 squats', { led: 'follow me' }],
+    ['straight into 10 squats', { led: 'follow me' }],
+    ['show, then do: 10 squats: Watch me', { led: 'show, then do' }],
+    ['10 squats, by the clock, not shown', { led: 'by the clock', show: 'none' }],
+    ['march 30 s, count in', { countIn: true }],
+    ['march 30 s, no count-in: Up we go', { countIn: false }],
+    ['shown first, 10 squats then 5 hops', { show: 'first' }],
+    ['circuit 2 rounds 45 s rest 15, follow me: squats, march', { led: 'follow me' }],
+    ['die 6 throws, no count-in: squats, hops', { countIn: false }],
+  ])('%s', (line, how) => {
+    const reading = read(line);
+    expect(reading).toMatchObject({ how });
+  });
+
+  it('is the chapter’s where nothing else is said, and in its heading', () => {
+    expect(read('follow me')).toEqual({ kind: 'led', led: 'follow me' });
+    expect(read('Show, then do')).toEqual({ kind: 'led', led: 'show, then do' });
+    expect(read('# Warm-up: up the path (follow me)')).toEqual({
+      kind: 'chapter',
+      chapterKind: 'warm-up',
+      title: 'Warm-up: up the path',
+      led: 'follow me',
+    });
+    expect(read('# Game, by the clock')).toMatchObject({ title: 'Game', led: 'by the clock' });
+  });
+
+  it('never takes words from what is said', () => {
+    expect(read('Follow me, little lamps!')).toMatchObject({
+      kind: 'tell',
+      text: 'Follow me, little lamps!',
+    });
+    expect(read('“follow me”')).toMatchObject({ kind: 'tell', text: 'follow me' });
+    const reading = read('10 squats: Count in with me, by the clock');
+    expect(reading).toMatchObject({
+      kind: 'move',
+      actions: [{ guise: { line: 'Count in with me, by the clock' } }],
+    });
+    expect(reading).not.toHaveProperty('how');
+  });
+
+  it('who throws is said in plain words', () => {
+    const thrower = (line: string) => {
+      const reading = read(line);
+      return reading.kind === 'draw' ? reading.rules.thrower : reading.kind;
+    };
+    expect(thrower('die 6 throws, a child throws: squats, hops')).toBe('child');
+    expect(thrower('cards 11 cards, children draw: squats, hops')).toBe('child');
+    expect(thrower('die 6 throws, I throw: squats, hops')).toBe('presenter');
+    expect(thrower('spinner 6 spins, on screen: squats, hops')).toBe('on screen');
+  });
+
+  it('a rhyme goes once, or so many times, at its tempo', () => {
+    expect(read('rhyme once 4 beats: Up = squat; Down = march')).toMatchObject({
+      times: 1,
+      beats: 4,
+    });
+    expect(read('rhyme 3 times 8 beats at 110: Up = squat; Down = march')).toMatchObject({
+      times: 3,
+      beats: 8,
+      beatsPerMinute: 110,
+    });
+    expect(read('rhyme: Up = squat; Down = march')).toMatchObject({ times: 2 });
+    expect(read('rhyme often: Up = squat')).toMatchObject({ kind: 'tell', unread: ['often'] });
+  });
+});
+
+describe('words longer than a beat holds', () => {
+  it('are split at their sentences, never cut', () => {
+    const sentence = 'The heron looks on from the far bank, and says nothing.';
+    const text = Array.from({ length: 80 }, () => sentence).join(' ');
+    let n = 0;
+    const making = { newId: (prefix: string) => `${prefix}_${(n += 1)}`, seed: 1 };
+    const said = beatsFromReading(read(text), making);
+    expect(said.length).toBeGreaterThan(1);
+    expect(said.map((beat) => beat.kind === 'tell' && beat.text).join(' ')).toBe(text);
+    const during = beatsFromReading(read(`march 30 s … ${text}`), making);
+    expect(during[0]).toMatchObject({ kind: 'move' });
+    const rest = during.slice(1).map((beat) => (beat.kind === 'tell' ? beat.text : ''));
+    const [first] = during;
+    const begun = first?.kind === 'move' ? first.actions[0]!.guise.meanwhile : '';
+    expect([begun, ...rest].join(' ')).toBe(text);
   });
 });

@@ -7,14 +7,14 @@ import { typedStation } from '../language/dosed';
 import { doseIn, readNamed, type LineTools, type Unread } from '../language/part-reader';
 import { stationSchema, type Guise } from '../model/action';
 import type { DeepReadonly } from '../model/deep-readonly';
-import { SHOWINGS } from '../model/defaults';
+import { AS_LED } from '../model/led';
 import type { Move } from '../model/move';
 import { childrenIn, type Setting } from '../model/setting';
 import { lineSchema } from '../model/text';
 import { calledIn, moveIn, type MoveBook } from '../moves/move-book';
 import { fetchSums } from '../room/fetch';
-import { beatBase } from './beat-base';
-import { PLAIN, shortened, type BeatFile, type Way } from './beat-file';
+import { ledBase } from './beat-base';
+import { PLAIN, shortened, saidTo, type BeatFile, type Way } from './beat-file';
 import { EMPTY_ROW, partRow } from './sheet-row';
 
 const MOST_THINGS = 200;
@@ -25,7 +25,7 @@ const METRES = { least: 1, most: 60 } as const;
  * metres, all children at once or so many at a time (`atOnce`), by a set way of travelling.
  */
 const schema = z.strictObject({
-  ...beatBase('relay'),
+  ...ledBase('relay'),
   say: lineSchema,
   thing: z.string().max(60),
   things: z.int().min(1).max(MOST_THINGS),
@@ -33,7 +33,6 @@ const schema = z.strictObject({
   /** How many children are on their way at a time; null for all of the group. */
   atOnce: z.int().min(1).max(60).nullable(),
   travel: stationSchema,
-  show: z.enum(SHOWINGS),
 });
 export type Relay = DeepReadonly<z.infer<typeof schema>>;
 
@@ -110,16 +109,17 @@ export function relaySeconds(beat: Relay, { setting, pace, book }: Travellers): 
 /** The line, the way of travelling shown, and one stretch of work that counts the things home. */
 function cues(beat: Relay, score: Score): void {
   score.say(beat.say);
-  const { travel, things, show } = beat;
+  const { travel, things } = beat;
   const move = score.move(travel);
   const seconds = relaySeconds(beat, score);
   const counted = { unit: 'reps', amount: things, secondsPerCount: seconds / things } as const;
   const doing = doingOf(score, travel, counted);
-  if (show === 'none') score.say(travel.guise.line, doing);
-  else score.show(travel, doing);
-  score.change(move, doing, false);
+  const shown = score.how.show !== 'none' && score.isNew(travel);
+  score.leadIn(travel, doing, { line: score.lineBefore(travel), shown });
   score.countIn(doing);
+  const from = score.cues.length;
   addWork(score, workInTempo(move, seconds, score.secondsPerRep(move)), doing);
+  score.sayMeanwhile(score.wordsDuring(travel), from, doing);
 }
 
 const inTurns = (atOnce: number | null) => {
@@ -135,13 +135,13 @@ export const relay: BeatFile<Relay, RelayReading> = {
   schema,
   parts: ({ travel }) => [{ part: travel, path: ['travel'] }],
   changeParts: (beat, change) => ({ ...beat, travel: change(beat.travel) }),
-  spoken: ({ say, travel }) => [say, travel.guise.line],
+  spoken: ({ say, travel }) => [say, ...saidTo(travel)],
   label: ({ thing, travel }, book) => shortened(`Relay: ${thing || calledIn(book, travel)}`),
   inWords: ({ things, thing, metres, atOnce }) =>
     `${things} ${thing || 'things'}, ${metres} m there and back, ${inTurns(atOnce)}`,
 
   read,
-  make: ({ thing, things, metres, atOnce, move, guise }, { newId, defaults }) => ({
+  make: ({ thing, things, metres, atOnce, move, guise }, { newId }) => ({
     kind: 'relay',
     id: newId('bt'),
     say: '',
@@ -150,7 +150,7 @@ export const relay: BeatFile<Relay, RelayReading> = {
     metres,
     atOnce,
     travel: { id: newId('st'), move: move.id, guise },
-    show: defaults.show,
+    ...AS_LED,
   }),
   readBack: ({ thing, things, metres, atOnce, move, guise }) => {
     const way = guise.name ? `${guise.name} (${move.name})` : move.name;

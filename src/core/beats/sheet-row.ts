@@ -1,8 +1,10 @@
 import type { Move } from '../model/move';
+import type { Guise } from '../model/action';
 import { moveIn, type MoveBook } from '../moves/move-book';
 
 /** What a row of the run sheet says. */
 export type RowContent = Readonly<{
+  /** What is said first; after three dots what is said meanwhile. */
   say: string;
   /** The guise's name, or the move's own. */
   name: string;
@@ -32,16 +34,21 @@ function formsInWords(book: MoveBook, move: Move): string {
     .join('; ');
 }
 
+/** What is said first, and after the mark of three dots what is said meanwhile. */
+export function saidInRow({ line, meanwhile }: Pick<Guise, 'line' | 'meanwhile'>): string {
+  return [line.trim(), meanwhile.trim() && `… ${meanwhile.trim()}`].filter(Boolean).join(' ');
+}
+
 /** The row of a move in its guise. */
 export function partRow(
   book: MoveBook,
-  part: Readonly<{ move: string; guise: Readonly<{ name: string; line: string }> }>,
+  part: Readonly<{ move: string; guise: Guise }>,
   dose: string,
 ): RowContent {
   const move = moveIn(book, part.move);
-  const { name, line } = part.guise;
+  const { name } = part.guise;
   return {
-    say: line,
+    say: saidInRow(part.guise),
     name: name || move.name,
     moveId: move.id,
     move: name && name !== move.name ? move.name : '',

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { speechSeconds } from '../cues/speech';
-import { QUESTION_WAIT_SECONDS } from '../cues/timing';
+import { TIMINGS } from '../cues/timing';
 import { lineSchema } from '../model/text';
 import { beatBase } from './beat-base';
 import { NO_PARTS, PLAIN, shortened, type BeatFile } from './beat-file';
@@ -28,11 +28,17 @@ const MOST_SLIPS = 3;
 /** A line to say, with time for answers if it asks something. */
 export function tellOf(text: string, unread: readonly string[] = []): TellReading {
   const asks = text.endsWith('?') && unread.length === 0;
-  return { kind: 'tell', text, ...(asks ? { waitSeconds: QUESTION_WAIT_SECONDS } : {}), unread };
+  return {
+    kind: 'tell',
+    text,
+    ...(asks ? { waitSeconds: TIMINGS.questionWait.usual } : {}),
+    unread,
+  };
 }
 
 export const tell: BeatFile<Tell, TellReading> = {
   ...PLAIN,
+  isLed: false,
   ...NO_PARTS,
   schema,
   spoken: ({ text }) => [text],
@@ -54,8 +60,11 @@ export const tell: BeatFile<Tell, TellReading> = {
   },
   line: () => null,
   cues: ({ text, waitSeconds }, score) => {
-    if (waitSeconds === undefined) score.say(text);
-    else score.add('ask', speechSeconds(text, score.pace) + waitSeconds, text);
+    // Questions on the way are waited for as usual, the last one as the presenter has it.
+    const said = text.replace(/\?(?=[”"’')\s]*$)/u, '');
+    const seconds = speechSeconds(said, score.pace);
+    if (waitSeconds === undefined) score.add('say', seconds, text);
+    else score.add('ask', seconds + waitSeconds, text);
   },
   rows: (beat) => [{ ...EMPTY_ROW, say: beat.text, dose: tell.inWords(beat) }],
 };

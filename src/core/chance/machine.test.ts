@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import jstat from 'jstat';
 import { describe, expect, it } from 'vitest';
-import type { Draw } from '../beats/draw';
+import type { Draw } from '../beats/draw-schema';
 import type { DrawRules } from '../model/chance';
 import { doseOf, drawBeat } from '../testing/make';
 import { inChunks } from '../model/dose';

@@ -19,6 +19,8 @@ import type { Random } from './random';
 export class Drawing {
   /** Draws that were done, stand-ins among them. */
   drawn = 0;
+  /** How many of them were stand-ins. */
+  standIns = 0;
   /** The entry drawn last, -1 before the first, and how many times running it came. */
   last = -1;
   run = 0;
@@ -78,7 +80,7 @@ export class Drawing {
 
   /** Back to before the first draw. */
   reset(): void {
-    this.drawn = this.run = this.seconds = 0;
+    this.drawn = this.standIns = this.run = this.seconds = 0;
     this.last = -1;
     this.#counts.fill(0);
     this.#recent = [];
@@ -90,6 +92,7 @@ export class Drawing {
   copy(): Drawing {
     const other = new Drawing(this.pot);
     other.drawn = this.drawn;
+    other.standIns = this.standIns;
     other.last = this.last;
     other.run = this.run;
     other.seconds = this.seconds;
@@ -261,6 +264,7 @@ export class Drawing {
     this.last = entry;
     this.#counts[entry]! += 1;
     this.drawn += 1;
+    if (standIn) this.standIns += 1;
     if (this.pot.rules.noPattern) {
       this.#recent.push(entry);
       if (this.#recent.length >= 2 * LONGEST_PATTERN) this.#recent.shift();

@@ -59,7 +59,8 @@ function inputOf(beat: DrawSetup, pot: Pot, random: Random, measure: MeasureOf):
         ? amountOdds(amount, value)
         : new Map([[null, 1]]);
     return [...drawn].map(([one, chance]): Cost => {
-      const draw = { outcome: 0, entry, value, standIn, number: one, amount: one, betweenSeconds };
+      const plain = { outcome: 0, entry, value, standIn, isFirst: false };
+      const draw = { ...plain, number: one, amount: one, betweenSeconds };
       const { seconds, landings } = measure(draw);
       const all = one === null ? doseTotal(dose) : one * turnsPerSet(dose);
       const reps = more + (isCounted(dose.unit) && amount.from !== 'room' ? all : 0);

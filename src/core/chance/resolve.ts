@@ -42,6 +42,7 @@ function complete(
   beat: DrawSetup,
   drawn: Drawn,
   nth: number,
+  isFirst: boolean,
   typed: number | null,
   random: Random,
 ): ResolvedDraw {
@@ -53,7 +54,7 @@ function complete(
   const number = isSum(amount) ? (typed ?? rolled) : null;
   const amountDrawn = !isSum(amount) || number === null ? null : amountOf(amount, number);
   const { outcome, entry, value, standIn } = drawn;
-  return { outcome, entry, value, standIn, number, amount: amountDrawn, betweenSeconds };
+  return { outcome, entry, value, standIn, number, amount: amountDrawn, isFirst, betweenSeconds };
 }
 
 /** One more draw; null when it is over. Its seconds are added to the drawing. */
@@ -69,7 +70,9 @@ export function drawNext(
   const chosen = drawing.pick(random);
   const drawn = drawing.take(typed?.outcome ?? chosen) ?? drawing.take(chosen);
   if (!drawn) throw new RangeError('drawNext: what was picked is not allowed');
-  const draw = complete(beat, drawn, nth, typed?.number ?? null, random);
+  const { entry, standIn } = drawn;
+  const isFirst = standIn ? drawing.standIns === 1 : drawing.countOf(entry) === 1;
+  const draw = complete(beat, drawn, nth, isFirst, typed?.number ?? null, random);
   drawing.seconds += secondsOf(draw);
   return draw;
 }

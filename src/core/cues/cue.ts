@@ -1,5 +1,6 @@
 import type { DoseUnit } from '../model/dose';
 import type { Effort } from '../model/move';
+import type { Piece, Room } from './pieces';
 
 export const CUE_KINDS = [
   'say',
@@ -51,8 +52,12 @@ export type Cue = Readonly<{
   beatId: string;
   startSeconds: number;
   lengthSeconds: number;
-  /** What the leader says or calls. */
+  /** What the leader says or calls in it: it lasts as long as that. */
   text: string;
+  /** What is said while it runs, in pieces: it takes no time of its own. */
+  meanwhile: readonly Piece[];
+  /** Words that were said meanwhile, and are longer than the work. */
+  sticksOut: boolean;
   doing: Doing | null;
   effort: Effort;
   reps: number;
@@ -73,3 +78,20 @@ export function isCountedWork({ kind, doing }: Pick<Cue, 'kind' | 'doing'>): boo
 export function cueEndSeconds(cue: Cue): number {
   return cue.startSeconds + cue.lengthSeconds;
 }
+
+/** Cues in which something can be said meanwhile; a throw only where a child makes it. */
+const ROOM_FOR_WORDS: ReadonlySet<CueKind> = new Set(['work', 'hold', 'rest', 'swap', 'drink']);
+
+export function isRoomForWords(kind: CueKind, overThrows: boolean): boolean {
+  return ROOM_FOR_WORDS.has(kind) || (overThrows && kind === 'draw');
+}
+
+/** The end of a cue in which nothing is said yet. */
+export function quietIn({ lengthSeconds, meanwhile }: Cue): Room {
+  const last = meanwhile.at(-1);
+  const fromSeconds = Math.min(lengthSeconds, last ? last.atSeconds + last.lengthSeconds : 0);
+  return { freeSeconds: lengthSeconds - fromSeconds, fromSeconds };
+}
+
+/** Nothing is said meanwhile. */
+export const NO_WORDS: readonly Piece[] = [];

@@ -7,13 +7,13 @@ import { unroll } from '../schedule/unroll';
 
 describe('terrain', () => {
   it('stands at the effort of the moment in the middle of long work', () => {
-    const beat = moveBeat([doseOf('jumping-jack', 120, { unit: 'seconds' })], { flowing: true });
+    const beat = moveBeat([doseOf('jumping-jack', 120, { unit: 'seconds' })], { led: 'follow me' });
     const points = drawTerrain(unroll(withBeats(beat)).cues, 101);
     expect(points[50]).toEqual({ atSeconds: 60, height: 5 });
   });
 
   it('comes down half-way at the edge of a ridge', () => {
-    const beat = moveBeat([doseOf('jumping-jack', 120, { unit: 'seconds' })], { flowing: true });
+    const beat = moveBeat([doseOf('jumping-jack', 120, { unit: 'seconds' })], { led: 'follow me' });
     const points = drawTerrain(unroll(withBeats(beat)).cues, 2);
     expect(points.map((point) => point.height)).toEqual([3, 3]);
   });

@@ -5,7 +5,7 @@ import type { Move } from '../model/move';
 import type { Cue, Doing, Side } from './cue';
 import { secondsPerRep, type Pace } from './pace';
 import type { Score } from './score';
-import { STEP_METRES, TURN_SECONDS } from './timing';
+import { STEP_METRES, TIMINGS } from './timing';
 
 const isTimed = (unit: Dose['unit']) => unit === 'seconds' || unit === 'hold';
 
@@ -23,7 +23,7 @@ export function secondsOnWay(
   pace: Pace,
 ): number {
   const oneWay = countsIn('metres', metres, move) * secondsPerRep(move, ages, pace);
-  return ways * oneWay + (ways - 1) * TURN_SECONDS;
+  return ways * oneWay + (ways - 1) * TIMINGS.turn.usual;
 }
 
 /** What a turn of work comes to. */

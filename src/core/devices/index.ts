@@ -58,7 +58,7 @@ export function usualRules(device: Device, entries: number): DrawRules {
     noPattern: false,
     stop: { after: 'draws', draws: returns === 'in order' ? Math.max(1, entries) : 10 },
     between: null,
-    turns: 'leader',
+    thrower: 'presenter',
     ...given,
   };
 }

@@ -5,7 +5,7 @@ import type { DeepReadonly } from '../model/deep-readonly';
 import { moveSchema } from '../model/move';
 import { settingSchema } from '../model/setting';
 import { idSchema, shortTextSchema } from '../model/text';
-import { defaultsSchema } from '../model/defaults';
+import { defaultsSchema, LEDS } from '../model/led';
 import { worldSchema } from '../model/world';
 import { CURRENT_VERSION } from './versions';
 
@@ -13,6 +13,8 @@ export const chapterSchema = z.strictObject({
   id: idSchema('ch'),
   kind: z.enum(CHAPTER_KINDS),
   title: shortTextSchema,
+  /** How it is led; null is as the adventure. */
+  led: z.enum(LEDS).nullable(),
   beats: z.array(beatSchema).max(2000),
 });
 export type Chapter = DeepReadonly<z.infer<typeof chapterSchema>>;

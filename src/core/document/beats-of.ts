@@ -1,6 +1,6 @@
 import type { Adventure } from './adventure';
 import type { Beat } from '../beats';
-import type { Draw } from '../beats/draw';
+import type { Draw } from '../beats/draw-schema';
 
 type Script = Pick<Adventure, 'chapters'>;
 

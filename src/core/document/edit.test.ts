@@ -57,7 +57,13 @@ describe('edits', () => {
 
   it('adds, moves and takes away whole chapters', () => {
     const start = script();
-    const chapter = { id: 'ch_new', kind: 'game', title: 'Game', beats: [line(7)] } as const;
+    const chapter = {
+      id: 'ch_new',
+      kind: 'game',
+      title: 'Game',
+      led: null,
+      beats: [line(7)],
+    } as const;
     const added = addChapter(start, chapter, 1);
     expect(order(added)).toEqual(['l1 l2', 'l7', 'l3']);
     expect(order(shiftChapter(added, 'ch_new', 1))).toEqual(['l1 l2', 'l3', 'l7']);

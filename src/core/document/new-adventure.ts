@@ -2,7 +2,7 @@ import { USUAL_LIMITS, type Adventure, type Chapter } from './adventure';
 import { type ChapterKind } from '../model/chapter-kinds';
 import { copyBeat, partsOfBeat } from '../beats';
 import { DEFAULT_SETTING, type Setting } from '../model/setting';
-import { COUNT_IN_SECONDS } from '../model/defaults';
+import { USUAL_DEFAULTS } from '../model/led';
 import type { NewId } from '../model/new-id';
 import { CURRENT_VERSION } from './versions';
 
@@ -15,6 +15,11 @@ const USUAL_CHAPTERS: readonly (readonly [ChapterKind, string])[] = [
   ['goodbye', 'Goodbye'],
 ];
 
+/** A chapter with nothing in it, led as its adventure is. */
+export function newChapter(newId: NewId, kind: ChapterKind, title: string): Chapter {
+  return { id: newId('ch'), kind, title, led: null, beats: [] };
+}
+
 /** An empty adventure with the usual chapters, waiting for its first line. */
 export function newAdventure(newId: NewId, setting: Setting = DEFAULT_SETTING): Adventure {
   return {
@@ -25,12 +30,12 @@ export function newAdventure(newId: NewId, setting: Setting = DEFAULT_SETTING): 
     learning: '',
     world: { name: '', place: '', want: '', cast: [], words: [], colours: [] },
     setting,
-    defaults: { show: 'each', countInSeconds: COUNT_IN_SECONDS },
+    defaults: USUAL_DEFAULTS,
     props: [],
     moves: [],
     limits: USUAL_LIMITS,
     setAside: [],
-    chapters: USUAL_CHAPTERS.map(([kind, title]) => ({ id: newId('ch'), kind, title, beats: [] })),
+    chapters: USUAL_CHAPTERS.map(([kind, title]) => newChapter(newId, kind, title)),
   };
 }
 

@@ -10,7 +10,10 @@ const move = (id: string) => CATALOGUE.find((one) => one.id === id)!;
 describe('a move in place of another', () => {
   const script = withBeats(
     moveBeat([
-      { ...doseOf('frog-jump', 6), guise: { name: 'leaps', picture: '', sound: '', line: '' } },
+      {
+        ...doseOf('frog-jump', 6),
+        guise: { name: 'leaps', picture: '', sound: '', line: '', meanwhile: '' },
+      },
       doseOf('march', 20, { unit: 'seconds' }),
     ]),
     drawBeat(['frog-jump', 'hop']),

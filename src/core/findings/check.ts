@@ -36,6 +36,7 @@ import { checkSlot } from './rules/slot';
 import { checkSteepStart } from './rules/steep-start';
 import { checkStretches } from './rules/still-stretch-first';
 import { checkTalk } from './rules/talk-in-hard-work';
+import { checkOutlasting } from './rules/words-outlast-work';
 import { checkUpsAndDowns } from './rules/ups-and-downs';
 import { checkWelcome } from './rules/welcome-checks';
 
@@ -56,8 +57,9 @@ const RULES = {
   landings: { check: checkLandings, source: 'our judgement' },
   'still-stretch-first': { check: checkStretches, source: 'common practice' },
   'talk-in-hard-work': { check: checkTalk, source: 'our judgement' },
+  'words-outlast-work': { check: checkOutlasting, source: 'sums of the script' },
   'sitting-long': { check: checkSitting, source: 'our judgement' },
-  'question-no-wait': { check: checkQuestions, source: 'Rowe, Wait time (1986)' },
+  'question-no-wait': { check: checkQuestions, source: 'common practice' },
   'other-forms': { check: checkForms, source: 'common practice' },
   'welcome-checks': { check: checkWelcome, source: 'common practice' },
   'setting-gives': { check: checkSetting, source: 'common practice' },

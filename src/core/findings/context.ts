@@ -3,6 +3,7 @@ import type { Adventure, Chapter } from '../document/adventure';
 import { ageBandOf, type AgeBand } from '../model/ages';
 import type { Action, Station } from '../model/action';
 import { type Beat, hasOwnDoses, partsOfBeat } from '../beats';
+import { howLed, type HowLed } from '../model/led';
 import type { Move } from '../model/move';
 import type { Setting } from '../model/setting';
 import { moveBookOf, moveIn, type MoveBook } from '../moves/move-book';
@@ -16,6 +17,7 @@ export type UsedPart = Readonly<{
   part: Action | Station;
   action: Action | null;
   move: Move;
+  how: HowLed;
 }>;
 
 /** What every rule reads; made once for a check. */
@@ -37,12 +39,13 @@ export type FindingContext = Readonly<{
 /** An amount that is drawn is judged by what may be drawn: such parts come without an action. */
 function partsOf(adventure: Adventure, book: MoveBook): UsedPart[] {
   return adventure.chapters.flatMap((chapter) =>
-    chapter.beats.flatMap((beat) =>
-      partsOfBeat(beat).map((part): UsedPart => {
+    chapter.beats.flatMap((beat) => {
+      const how = howLed(adventure.defaults, chapter, beat);
+      return partsOfBeat(beat).map((part): UsedPart => {
         const action = hasOwnDoses(beat) && 'dose' in part ? part : null;
-        return { chapter, beat, part, action, move: moveIn(book, part.move) };
-      }),
-    ),
+        return { chapter, beat, part, action, move: moveIn(book, part.move), how };
+      });
+    }),
   );
 }
 

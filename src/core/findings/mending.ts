@@ -2,17 +2,23 @@ import type { Adventure } from '../document/adventure';
 import type { ChapterKind } from '../model/chapter-kinds';
 import { NO_GUISE, type Action } from '../model/action';
 import { type Beat, changeParts } from '../beats';
-import { type Draw } from '../beats/draw';
+import type { Draw } from '../beats/draw-schema';
 import { type MoveBeat } from '../beats/move';
 import { plainDose, type Dose } from '../model/dose';
 import { addBeats, changeBeat, findBeat } from '../document/edit';
+import { AS_LED } from '../model/led';
 import type { NewId } from '../model/new-id';
 import type { Fix } from './finding';
 
 /* Edits that several rules mend with. */
 
-/** A beat of one move, as the adventure's own defaults would make it. */
-export function beatOf(move: string, dose: Dose, show: MoveBeat['show'], newId: NewId): MoveBeat {
+/** A beat of one move, led as its chapter is unless it is said. */
+export function beatOf(
+  move: string,
+  dose: Dose,
+  newId: NewId,
+  led: MoveBeat['led'] = null,
+): MoveBeat {
   return {
     kind: 'move',
     id: newId('bt'),
@@ -20,8 +26,8 @@ export function beatOf(move: string, dose: Dose, show: MoveBeat['show'], newId: 
     actions: [{ id: newId('ac'), move, guise: NO_GUISE, dose }],
     rounds: 1,
     restBetweenRoundsSeconds: 0,
-    flowing: false,
-    show,
+    ...AS_LED,
+    led,
   };
 }
 

@@ -4,6 +4,7 @@ import type { Pace } from '../cues/pace';
 import type { Adventure, Chapter } from '../document/adventure';
 import type { Ages } from '../model/ages';
 import type { Setting } from '../model/setting';
+import { MAX_LINE } from '../model/text';
 import { formed } from '../moves/forms';
 import { moveBookOf, moveIn, type MoveBook } from '../moves/move-book';
 import { unroll } from '../schedule/unroll';
@@ -34,6 +35,10 @@ const MOST_OPTIONS = 24;
 const CHANGE_COST = 0.15;
 /** Another form of the move, for a gentler or livelier session. */
 const FORM_COST = 0.35;
+/** What was said first, said while they do it: no dose is touched. */
+const WORDS_COST = 0.05;
+/** In hard work nothing long is said. */
+const HARD = 4;
 /** Leaving out a beat that may go. */
 const GONE_COST = 0.6;
 const NOTHING: Measures = { seconds: 0, reps: 0, strain: 0 };
@@ -56,6 +61,32 @@ function inMood(beat: Beat, mood: Mood, ages: Ages, book: MoveBook): Beat {
   return changeParts(beat, (part) => formed(part, other(part.move), ages, book));
 }
 
+/** The beat with the lines of its gentler moves said while they are done; itself where none is. */
+function wordsIntoWork(beat: Beat, book: MoveBook): Beat {
+  // Where they follow, it is so already; a rhyme has its words on the beat.
+  if (beat.kind === 'echo' || ('led' in beat && beat.led === 'follow me')) return beat;
+  return changeParts(beat, (part) => {
+    const { line, meanwhile } = part.guise;
+    if (!line.trim() || moveIn(book, part.move).effort >= HARD) return part;
+    const all = [line, meanwhile].filter(Boolean).join(' ');
+    // No beat holds more: then it stays as it was.
+    if (all.length > MAX_LINE) return part;
+    return { ...part, guise: { ...part.guise, line: '', meanwhile: all } };
+  });
+}
+
+/** The ways, and the same with words said in the work, where that is shorter. */
+function withWords(beat: Beat, ways: readonly Way<Beat>[], book: MoveBook): readonly Way<Beat>[] {
+  const moved = wordsIntoWork(beat, book);
+  if (JSON.stringify(moved) === JSON.stringify(beat)) return ways;
+  const nearest = [...ways].sort((a, b) => a[1] - b[1]).slice(0, MOST_OPTIONS / 2);
+  return [
+    [moved, WORDS_COST],
+    ...nearest.map(([one, cost]): Way<Beat> => [wordsIntoWork(one, book), cost + WORDS_COST]),
+    ...ways,
+  ];
+}
+
 function waysOf(beat: Beat, mood: Mood | null, ages: Ages, book: MoveBook): readonly Way<Beat>[] {
   const same = waysOfBeat(beat, ages, book);
   if (!mood || same.length === 0) return same;
@@ -67,15 +98,17 @@ function waysOf(beat: Beat, mood: Mood | null, ages: Ages, book: MoveBook): read
 
 /**
  * Every beat that can be made shorter or longer, or left out, with the ways in which it can; for a
- * mood also with the moves' other forms. Beats that stay are no choice. A beat's length does not
- * depend on the doses of others, so lengths add up: the plan is a sum of choices. `onProgress` hears
- * the share of beats that are weighed.
+ * mood also with the moves' other forms; with `mayMoveWords` also with its words said in the work.
+ * Beats that stay are no choice. A beat's length hardly depends on others (words and rests before it are
+ * time to get to it), so lengths nearly add up: the plan is a sum of choices, and whoever makes one looks
+ * at the whole again. `onProgress` hears the share of beats that are weighed.
  */
 export function fitChoices(
   adventure: Adventure,
   setting: Setting,
   pace: Pace,
   mood: Mood | null = null,
+  mayMoveWords = true,
   onProgress: (share: number) => void = () => {},
 ): readonly FitChoice[] {
   const book = moveBookOf(adventure);
@@ -88,7 +121,8 @@ export function fitChoices(
     return chapter.beats.flatMap((beat): FitChoice[] => {
       if (beat.fit === 'stays') return [];
       const written = JSON.stringify(beat);
-      const options = waysOf(beat, mood, setting.ages, book)
+      const ways = waysOf(beat, mood, setting.ages, book);
+      const options = (mayMoveWords ? withWords(beat, ways, book) : [...ways])
         .filter(([other]) => JSON.stringify(other) !== written)
         .sort((a, b) => a[1] - b[1])
         .slice(0, MOST_OPTIONS)

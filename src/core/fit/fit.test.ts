@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { changeParts, isLed, type Beat } from '../beats';
 import type { Adventure } from '../document/adventure';
+import { NO_GUISE } from '../model/action';
 import { check } from '../findings/check';
 import { parseAdventure } from '../document/parse-adventure';
 import { moveBookOf, moveIn } from '../moves/move-book';
@@ -74,9 +76,25 @@ describe('fitting to a slot', () => {
     expect(result.changes[0]!.after).toMatchObject({ kind: 'circuit' });
   });
 
+  // Words and rests are time in which the next thing is got to: they reach into the beat that follows.
+  const wordless = (adventure: Adventure): Adventure => ({
+    ...adventure,
+    chapters: adventure.chapters.map((chapter) => ({
+      ...chapter,
+      beats: chapter.beats.map((beat): Beat => {
+        const quiet = changeParts(beat, (part) => ({ ...part, guise: NO_GUISE }));
+        if (quiet.kind === 'circuit') {
+          return { ...quiet, say: '', led: 'follow me', show: null, restAfterLast: false };
+        }
+        if (quiet.kind === 'echo') return { ...quiet, say: '' };
+        return isLed(quiet) ? { ...quiet, say: '', led: 'follow me', show: null } : quiet;
+      }),
+    })),
+  });
+
   it('adds up: the whole is the sum of the choices and of what stays', () => {
     fc.assert(
-      fc.property(arbitraryAdventure, fc.nat(), (adventure, seed) => {
+      fc.property(arbitraryAdventure.map(wordless), fc.nat(), (adventure, seed) => {
         const { setting } = adventure;
         const choices = fitChoices(adventure, setting, DEFAULT_PACE);
         let sum = secondsOf(adventure);
@@ -98,6 +116,30 @@ describe('fitting to a slot', () => {
       }),
       { numRuns: 30 },
     );
+  });
+});
+
+describe('words moved into the work', () => {
+  const line = 'Down for the letter bag. It is full of birthday, and it is heavy.';
+  const told = (move: string) =>
+    moveBeat([{ ...doseOf(move, 20), guise: { ...NO_GUISE, line } }], { show: 'none' });
+
+  it('come before any dose is touched, where they fit', () => {
+    const adventure = withBeats(told('march'), told('arm-circle'));
+    const { changes, met } = fitted(adventure, { seconds: secondsOf(adventure) - 8 });
+    expect(met).toBe(true);
+    for (const { before, after } of changes) {
+      expect(after).toMatchObject({ actions: [{ guise: { line: '', meanwhile: line } }] });
+      const doses = (beat: Beat) => beat.kind === 'move' && beat.actions.map(({ dose }) => dose);
+      expect(doses(after!)).toEqual(doses(before));
+    }
+  });
+
+  it('stay where they are in hard work', () => {
+    const options = fitChoices(withBeats(told('burpee')), withBeats().setting, DEFAULT_PACE);
+    for (const { beat } of options.flatMap((choice) => choice.options)) {
+      expect(beat).toMatchObject({ actions: [{ guise: { line } }] });
+    }
   });
 });
 

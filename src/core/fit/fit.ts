@@ -135,9 +135,11 @@ export function fit(
       ? [adaptToAges(adventure, target.ages), { ...setting, ages: target.ages }]
       : [adventure, setting];
   const mood = 'mood' in target ? target.mood : null;
-  const choices = fitChoices(start, led, pace, mood, (share) => onProgress(share * 0.6));
-  const amount = (option: FitOption) => option[wish.measure];
   const from = measure(start, led, pace);
+  // Words go into the work to save time, never to fill it.
+  const saves = 'seconds' in target && target.seconds < from.seconds;
+  const choices = fitChoices(start, led, pace, mood, saves, (share) => onProgress(share * 0.6));
+  const amount = (option: FitOption) => option[wish.measure];
   const fixed = from[wish.measure] - written(choices, amount);
   const rows: Row[] = [
     { least: wish.least - fixed, most: wish.most - fixed, price: OFF_PRICE, amount },

@@ -5,7 +5,7 @@ import { seededRandom } from '../chance/random';
 import { resolveBeat } from '../chance/resolve';
 import type { Adventure } from '../document/adventure';
 import type { Beat } from '../beats';
-import type { Draw } from '../beats/draw';
+import type { Draw } from '../beats/draw-schema';
 import { moveBookOf } from '../moves/move-book';
 import { DEFAULT_PACE } from '../cues/pace';
 import { measureDraws, type DrawContext } from '../schedule/draw-cues';

@@ -4,7 +4,7 @@ import type { DrawContext } from '../schedule/draw-cues';
 import { SPAN, SPANS } from './spans';
 import { planSession, type SessionPlan, type Stretch } from './session-plan';
 import { Tally, type Spread } from './spread';
-import { LEAST_FACTOR, USUAL_VARIATION, type Variation } from './variation';
+import { LEAST_FACTOR, NO_VARIATION, variationFor, type Variation } from './variation';
 
 /** How often a session is played, unless it is said otherwise. */
 export const USUAL_SESSIONS = 100_000;
@@ -41,18 +41,19 @@ const around = (deviation: number, normal: number) =>
 
 /** Length and lively seconds of one session, given what it comes to by the schedule. */
 function strayed(sums: Float64Array, vary: Variation, random: Random): readonly [number, number] {
-  const still = vary.talk + vary.tempo + vary.group + vary.moment === 0;
+  const still = vary === NO_VARIATION;
   const [a, b] = still ? [0, 0] : normals(random);
   const [c, d] = still ? [0, 0] : normals(random);
   const tempo = around(vary.tempo, b);
-  // A sum of many moments that vary by themselves: its variance is the sum of theirs.
-  const moments = vary.moment * Math.sqrt(sums[SPAN.looseSquares]!) * d;
-  const loose = Math.max(
-    LEAST_FACTOR * sums[SPAN.loose]!,
-    sums[SPAN.loose]! * around(vary.group, c) + moments,
-  );
-  const seconds =
-    sums[SPAN.talk]! * around(vary.talk, a) + sums[SPAN.paced]! * tempo + sums[SPAN.clock]! + loose;
+  const given =
+    sums[SPAN.talk]! * around(vary.talk, a) +
+    sums[SPAN.paced]! * tempo +
+    sums[SPAN.loose]! * around(vary.group, c);
+  // Many moments that vary by themselves, and all that was not planned: their variances add up.
+  const open = sums[SPAN.talk]! + sums[SPAN.paced]! + sums[SPAN.loose]!;
+  const moments = vary.moments ? sums[SPAN.variance]! : 0;
+  const more = Math.sqrt((vary.unplanned * open) ** 2 + moments) * d;
+  const seconds = sums[SPAN.clock]! + Math.max(LEAST_FACTOR * open, given + more);
   return [seconds, sums[SPAN.livelyPaced]! * tempo + sums[SPAN.livelyClock]!];
 }
 
@@ -119,7 +120,7 @@ export function forecast(
   context: DrawContext,
   random: Random,
   sessions: number = USUAL_SESSIONS,
-  vary: Variation = USUAL_VARIATION,
+  vary: Variation = variationFor(context.pace),
   onProgress: (share: number) => void = () => {},
 ): Forecast {
   if (!(sessions >= 1)) throw new RangeError(`forecast: ${sessions} sessions`);

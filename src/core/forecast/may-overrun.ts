@@ -2,15 +2,15 @@ import { seededRandom } from '../chance/random';
 import { resolveBeat } from '../chance/resolve';
 import type { Adventure } from '../document/adventure';
 import { drawsOf } from '../document/beats-of';
-import type { Draw } from '../beats/draw';
+import type { Draw } from '../beats/draw-schema';
 import type { Setting } from '../model/setting';
 import type { MoveBook } from '../moves/move-book';
 import { measureDraws } from '../schedule/draw-cues';
 import { DEFAULT_PACE } from '../cues/pace';
 import type { Schedule } from '../schedule/unroll';
 import { normalBelow } from './normal';
-import { SPAN, spansOf } from './spans';
-import { USUAL_VARIATION } from './variation';
+import { lengthVariance, spansOf } from './spans';
+import { variationFor } from './variation';
 
 /** Mean and variance of the seconds that a beat's draws take, and how many there are on average. */
 type Moments = Readonly<{ mean: number; variance: number; draws: number }>;
@@ -73,13 +73,7 @@ export function mayOverrun(
     null,
   );
   if (!longest || longest.draws === 0) return null;
-  const spans = spansOf(schedule.cues);
-  const { talk, tempo, group, moment } = USUAL_VARIATION;
-  const spread =
-    (talk * spans[SPAN.talk]!) ** 2 +
-    (tempo * spans[SPAN.paced]!) ** 2 +
-    (group * spans[SPAN.loose]!) ** 2 +
-    moment ** 2 * spans[SPAN.looseSquares]!;
+  const spread = lengthVariance(spansOf(schedule.cues), variationFor(DEFAULT_PACE));
   const deviation = Math.sqrt(drawn.reduce((sum, { variance }) => sum + variance, spread));
   // The schedule has one drawing of each beat in it: its mean takes that one's place.
   const scheduled = schedule.cues.reduce(

@@ -3,15 +3,19 @@ import { potOf } from '../chance/pot';
 import type { Random } from '../chance/random';
 import { drawNext } from '../chance/resolve';
 import { type ResolvedDraw } from '../model/resolved-draw';
-import { type Beat, unrollBeat } from '../beats';
-import { type Draw, openDraws } from '../beats/draw';
-import { beatsOf } from '../document/beats-of';
+import { type Beat, movesOfBeat, unrollBeat } from '../beats';
+import { isOverThrows, openDraws } from '../beats/draw-led';
+import type { Draw } from '../beats/draw-schema';
+import { plainSpeechSeconds } from '../cues/speech';
+import type { Chapter } from '../document/adventure';
 import { isSum } from '../model/chance';
 import { isWork, type Cue } from '../cues/cue';
-import { drawCues, measureDraws, moveOfDraw, type DrawContext } from '../schedule/draw-cues';
+import { drawLeader, measureDraws, movesBefore, type DrawContext } from '../schedule/draw-cues';
 import { resolveDraws } from '../schedule/resolve-draws';
-import { afterWorkOn, Score, type Stance } from '../cues/score';
-import { spansOf, type Spans } from './spans';
+import { isWrittenOut } from '../schedule/written-out';
+import { Score } from '../cues/score';
+import type { Stance } from '../cues/stance';
+import { SPAN, SPANS, spansOf, type Spans } from './spans';
 
 /** Work on one move, in seconds and in what is counted. */
 export type MoveWork = Readonly<{ move: number; seconds: number; reps: number }>;
@@ -45,6 +49,21 @@ function isSettled({ rules, amount }: Draw): boolean {
   return rules.returns === 'in order' && amount.from !== 'number die' && !travels;
 }
 
+/** A beat with the chapter that it stands in. */
+type InChapter<B extends Beat = Beat> = Readonly<{ chapter: Chapter; beat: B }>;
+
+/** Words that are said over all draws of a beat, and how long they take. */
+function wordsOver(beat: Draw, pace: DrawContext['pace']): number {
+  return beat.meanwhile.trim() ? plainSpeechSeconds(beat.meanwhile, pace) : 0;
+}
+
+/** Talk and nothing else: words that are longer than what they were to be said over. */
+function onlyTalk(seconds: number, stance: number): Stretch {
+  const spans = new Float64Array(SPANS.length);
+  spans[SPAN.talk] = Math.round(seconds * 1000) / 1000;
+  return { spans, work: [], stance };
+}
+
 class PlanMaker {
   readonly stances = new Numbers<Stance>();
   readonly moves = new Numbers<string>();
@@ -56,11 +75,10 @@ class PlanMaker {
   }
 
   stance(stance: Stance): number {
-    const { posture, kit, straightFromWork } = stance;
-    return this.stances.of(`${posture}|${straightFromWork}|${kit.join('|')}`, stance);
+    return this.stances.of(JSON.stringify(Object.values(stance)), stance);
   }
 
-  stretch(cues: readonly Cue[], stance: Stance): Stretch {
+  stretch(cues: readonly Cue[], stance: Stance, overThrows = false): Stretch {
     const work = new Map<number, { move: number; seconds: number; reps: number }>();
     for (const cue of cues) {
       if (!cue.doing || !isWork(cue)) continue;
@@ -70,11 +88,12 @@ class PlanMaker {
       sum.reps += cue.reps;
       work.set(move, sum);
     }
-    return { spans: spansOf(cues), work: [...work.values()], stance: this.stance(stance) };
+    const spans = spansOf(cues, overThrows);
+    return { spans, work: [...work.values()], stance: this.stance(stance) };
   }
 
   /** Beats in which nothing is left to chance, and the opening of the draws that follow. */
-  fixed(beats: readonly Beat[], opened: Draw | null): Step {
+  fixed(beats: readonly InChapter[], opened: InChapter<Draw> | null): Step {
     const { adventure, setting, pace, book } = this.context;
     const known: (Stretch | undefined)[] = [];
     const make = (from: number): Stretch => {
@@ -86,8 +105,17 @@ class PlanMaker {
         ({ id }) => this.#draws.get(id) ?? [],
       );
       score.takeStance(this.stances.things[from]!);
-      for (const beat of beats) unrollBeat(beat, score);
-      if (opened) openDraws(opened, score);
+      const first = beats[0] ?? opened;
+      if (first) score.learn(movesBefore(adventure, first.beat.id));
+      for (const { chapter, beat } of beats) {
+        score.enter(chapter, beat, isWrittenOut(chapter));
+        unrollBeat(beat, score);
+        score.learn(movesOfBeat(beat));
+      }
+      if (opened) {
+        score.enter(opened.chapter, opened.beat, isWrittenOut(opened.chapter));
+        openDraws(opened.beat, score);
+      }
       return this.stretch(score.cues, score.stance);
     };
     return (from, _random, take) => {
@@ -105,24 +133,33 @@ class PlanMaker {
     const secondsOf = byTime ? (draw: ResolvedDraw) => measure(draw).seconds : () => 0;
     // Arrays, for plain small keys: a map of large numbers took a third of all time.
     const known: (Stretch | undefined)[][] = [];
+    const lead = drawLeader(context, beat);
+    const overThrows = isOverThrows(beat);
     const make = (from: number, draw: ResolvedDraw): Stretch => {
-      const cues = drawCues(context, beat, draw, this.stances.things[from]!);
-      return this.stretch(cues, afterWorkOn(moveOfDraw(beat, draw, context.book)));
+      const { cues, stance } = lead(draw, this.stances.things[from]!);
+      return this.stretch(cues, stance, overThrows);
     };
+    const words = wordsOver(beat, context.pace);
     const entries = beat.entries.length;
     // Keys close together keep the arrays plain: far apart they would be looked up as maps are.
     const amounts = isSum(beat.amount) ? beat.amount.most + 1 : 1;
     return (from, random, take) => {
       drawing.reset();
       let stance = from;
+      let quiet = 0;
       for (;;) {
         const draw = drawNext(beat, drawing, random, secondsOf);
-        if (!draw) return stance;
-        const { entry, standIn, amount, betweenSeconds } = draw;
-        const which = (stance * entries + entry) * 2 + (standIn ? 1 : 0);
+        if (!draw) {
+          // Getting on from here is taken as if these words had not been said: they are rare.
+          if (words > quiet) take(onlyTalk(words - quiet, stance));
+          return stance;
+        }
+        const { entry, standIn, amount, betweenSeconds, isFirst } = draw;
+        const which = (stance * entries + entry) * 4 + (standIn ? 2 : 0) + (isFirst ? 1 : 0);
         const row = (known[which] ??= []);
         const stretch = (row[betweenSeconds * amounts + (amount ?? 0)] ??= make(stance, draw));
         take(stretch);
+        quiet += stretch.spans[SPAN.quiet]!;
         stance = stretch.stance;
       }
     };
@@ -140,15 +177,19 @@ export function planSession(context: DrawContext): SessionPlan {
   // The stance before anything has happened has the number 0.
   maker.stance(new Score(adventure.defaults, setting, pace, book).stance);
   const steps: Step[] = [];
-  let fixed: Beat[] = [];
-  for (const beat of beatsOf(adventure)) {
+  let fixed: InChapter[] = [];
+  const all = adventure.chapters.flatMap((chapter) =>
+    chapter.beats.map((beat): InChapter => ({ chapter, beat })),
+  );
+  for (const one of all) {
+    const { chapter, beat } = one;
     const isOpen = beat.kind === 'draw' && beat.drawn === 'live' && !isSettled(beat);
     const pot = isOpen ? potOf(beat) : null;
     if (beat.kind !== 'draw' || !pot?.ok) {
-      fixed.push(beat);
+      fixed.push(one);
       continue;
     }
-    steps.push(maker.fixed(fixed, beat), maker.draws(beat, new Drawing(pot.value)));
+    steps.push(maker.fixed(fixed, { chapter, beat }), maker.draws(beat, new Drawing(pot.value)));
     fixed = [];
   }
   if (fixed.length > 0) steps.push(maker.fixed(fixed, null));

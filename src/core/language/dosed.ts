@@ -1,7 +1,8 @@
-import { NO_GUISE, type Action, type Guise, type Station } from '../model/action';
+import { type Action, type Guise, type Station } from '../model/action';
 import { isCounted, type Dose } from '../model/dose';
 import type { Move } from '../model/move';
 import { moveIn, type MoveBook } from '../moves/move-book';
+import { typedSaid } from './said';
 
 const UNITS: Readonly<Record<Dose['unit'], string>> = {
   reps: '',
@@ -34,21 +35,22 @@ function dosed(move: Move, dose: Dose): string {
 }
 
 /** What it is called in the story, and what is said to it. */
-function guised(text: string, { name, line }: Guise): string {
-  return `${text}${name ? ` as ${name}` : ''}${line ? `: ${line}` : ''}`;
+function guised(text: string, guise: Guise, isAlone: boolean): string {
+  const { name } = guise;
+  return `${text}${name.trim() ? ` as ${name}` : ''}${typedSaid(guise, isAlone)}`;
 }
 
 /** An action as it is typed by itself, with what is said to it. */
 export function typedAction(book: MoveBook, { move, dose, guise }: Omit<Action, 'id'>): string {
-  return guised(dosed(moveIn(book, move), dose), guise);
+  return guised(dosed(moveIn(book, move), dose), guise, true);
 }
 
-/** In a list of several the line of each would be read as the next one: it is left out. */
-const named = ({ name }: Guise): Guise => ({ ...NO_GUISE, name });
-
-/** An action as it is typed among others. */
-export function typedAmongOthers(book: MoveBook, action: Omit<Action, 'id'>): string {
-  return typedAction(book, { ...action, guise: named(action.guise) });
+/** An action as it is typed among others: what is said to it in quotation marks. */
+export function typedAmongOthers(
+  book: MoveBook,
+  { move, dose, guise }: Omit<Action, 'id'>,
+): string {
+  return guised(dosed(moveIn(book, move), dose), guise, false);
 }
 
 /** A move in its guise as it is typed, with no dose. */
@@ -56,5 +58,5 @@ export function typedStation(
   book: MoveBook,
   { move, guise }: Pick<Station, 'move' | 'guise'>,
 ): string {
-  return guised(moveIn(book, move).name, named(guise));
+  return guised(moveIn(book, move).name, guise, false);
 }

@@ -6,7 +6,6 @@ import {
   type DrawRules,
   type SumRule,
 } from '../model/chance';
-import type { Showing } from '../model/defaults';
 
 type Open<Thing> = { -readonly [Key in keyof Thing]?: Thing[Key] };
 
@@ -16,7 +15,7 @@ export type RulesRead = {
   rules: Open<
     Pick<
       DrawRules,
-      'returns' | 'onRepeat' | 'thirdInARow' | 'mostOfOne' | 'mostAhead' | 'noPattern' | 'turns'
+      'returns' | 'onRepeat' | 'thirdInARow' | 'mostOfOne' | 'mostAhead' | 'noPattern' | 'thrower'
     >
   >;
   between?: Readonly<{
@@ -36,7 +35,6 @@ export type RulesRead = {
   sum: Open<Pick<SumRule, 'times' | 'plus' | 'least' | 'most' | 'ask'>>;
   numberSides?: DieSides;
   beforehand?: boolean;
-  show?: Showing;
 };
 
 const within = (value: number, most: number) => Math.min(most, Math.max(1, value));
@@ -75,8 +73,6 @@ const PHRASES: readonly (readonly [RegExp, (read: RulesRead, match: RegExpMatchA
         (read.stop = { after: 'seconds', seconds: Math.max(10, inSeconds(m[1]!, m[2]!)) }),
     ],
     [/\bfor the film\b|\bbeforehand\b/iu, (read) => (read.beforehand = true)],
-    [/\bshown? first\b/iu, (read) => (read.show = 'first')],
-    [/\bshown? each\b/iu, (read) => (read.show = 'each')],
     [/\bno repeats?\b|\bdraw again\b|\bthrow again\b/iu, (read) => (read.rules.onRepeat = 'again')],
     [/\beach once\b|\bfrom a bag\b/iu, (read) => (read.rules.returns = 'bag')],
     [/\bstays? out\b/iu, (read) => (read.rules.returns = 'out')],
@@ -87,8 +83,13 @@ const PHRASES: readonly (readonly [RegExp, (read: RulesRead, match: RegExpMatchA
     [/\bno patterns?\b/iu, (read) => (read.rules.noPattern = true)],
     [/\bchildren add\b|\bask(?:ed)? first\b/iu, (read) => (read.sum.ask = true)],
     [
-      /\b(?:the )?children(?: (?:draw|throw|toss|spin|call))?(?: in turn)?\b|\bin turn\b/iu,
-      (read) => (read.rules.turns = 'children'),
+      /\b(?:the |a )?child(?:ren)?(?: (?:draw|throw|roll|toss|spin|call|flip|pick)s?)?(?: in turn)?\b|\bin turn\b/iu,
+      (read) => (read.rules.thrower = 'child'),
+    ],
+    [/\bon (?:the )?screen\b/iu, (read) => (read.rules.thrower = 'on screen')],
+    [
+      /\b(?:I|you|the leader|leader|presenter|teacher) (?:draw|throw|roll|toss|spin|call|flip|pick)s?\b/iu,
+      (read) => (read.rules.thrower = 'presenter'),
     ],
     [/\bby (?:its|the) (?:number|pips|rank|throw)\b/iu, (read) => (read.amountFrom = 'outcome')],
     [

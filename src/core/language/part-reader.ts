@@ -8,6 +8,7 @@ import { wordsToDigits } from '../words/numbers';
 import { plainWords } from '../words/plain-words';
 import type { SoundBook } from '../words/phonemes';
 import { readDose, type DoseRead } from './dose-reader';
+import { revealed, splitGuise } from './said';
 import type { ReadAction } from './read-action';
 
 /** What a line is read with; `book` is null while the sounds of words are not there. */
@@ -58,16 +59,6 @@ function doseFrom(read: DoseRead, move: Move, ages: Ages): Dose {
     amounts: (amounts.length === 1 ? Array.from({ length: sets }, () => amounts[0]!) : amounts)
       .slice(0, MAX_SETS)
       .map((amount) => clamp(amount, MAX_AMOUNT)),
-  };
-}
-
-/** The action's own words, its guise's name after " as ", its line after ": ". */
-export function splitGuise(text: string): { words: string; guise: Guise } {
-  const [front, ...line] = text.split(/:\s+/u);
-  const [words, ...name] = front!.split(/\s+as\s+(?:an? |the )?/iu);
-  return {
-    words: words!,
-    guise: { ...NO_GUISE, name: name.join(' as ').trim(), line: line.join(': ').trim() },
   };
 }
 
@@ -130,7 +121,7 @@ export function readLines(text: string, tools: LineTools): readonly ReadLine[] |
   const lines = names.map((name) => {
     const [, said = '', move = name] = /^(.+?)\s*=\s*(.+)$/u.exec(name) ?? [];
     const action = readAction(move, tools);
-    return action && { text: said, action };
+    return action && { text: revealed(said), action };
   });
   const unread = names.filter((_, n) => !lines[n]);
   return unread.length > 0 ? { unread } : lines.flatMap((line) => line ?? []);

@@ -3,15 +3,19 @@ import type { DeepReadonly } from './deep-readonly';
 import { doseSchema } from './dose';
 import { idSchema, lineSchema, slugSchema } from './text';
 
-/** What a move is called in this world. All may be empty: then the move goes by its own name. */
+/**
+ * What a move is called in this world, and what is said to it: `line` as it is explained, `meanwhile`
+ * while they do it. All may be empty: then the move goes by its own name.
+ */
 export const guiseSchema = z.strictObject({
   name: z.string().max(80),
   picture: z.string().max(80),
   sound: z.string().max(80),
   line: lineSchema,
+  meanwhile: lineSchema,
 });
 export type Guise = Readonly<z.infer<typeof guiseSchema>>;
-export const NO_GUISE: Guise = { name: '', picture: '', sound: '', line: '' };
+export const NO_GUISE: Guise = { name: '', picture: '', sound: '', line: '', meanwhile: '' };
 
 export const actionSchema = z.strictObject({
   id: idSchema('ac'),

@@ -73,6 +73,8 @@ export function isSum(amount: AmountRule): amount is SumRule {
 }
 
 export const RETURNS = ['back', 'out', 'bag', 'in order'] as const;
+/** Who draws: the children in turn, the presenter, or the screen at a tap. */
+export const THROWERS = ['child', 'presenter', 'on screen'] as const;
 export const REPEATS = ['keep', 'again', 'stand-in'] as const;
 
 /**
@@ -106,7 +108,7 @@ export const drawRulesSchema = z.strictObject({
       tightens: z.boolean(),
     })
     .nullable(),
-  turns: z.enum(['leader', 'children']),
+  thrower: z.enum(THROWERS),
 });
 export type DrawRules = DeepReadonly<z.infer<typeof drawRulesSchema>>;
 

@@ -14,6 +14,8 @@ export type ResolvedDraw = Drawn &
     /** The number that the amount was made of (pips, rank, number die), and the amount. */
     number: number | null;
     amount: number | null;
+    /** What is done came never before in this beat: it is told in full. */
+    isFirst: boolean;
     /** Seconds of travelling before it; 0 for none. */
     betweenSeconds: number;
   }>;

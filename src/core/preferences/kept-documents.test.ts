@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { DEFAULT_PACE } from '../cues/pace';
 import { OWN_MOVE } from '../document/own-move';
 import { PRESET } from '../document/preset';
 import { RUN } from '../log/run';
@@ -77,7 +78,14 @@ const SAMPLES: readonly Sample[] = [
     'preferences, of which only what was changed was kept',
     PREFERENCES as DocumentKind<object>,
     { wordsPerMinute: 150, muted: true },
-    { ...USUAL_PREFERENCES, wordsPerMinute: 150, muted: true },
+    // As much faster while talking as it was over a whole session: 150 of 135, of 167.
+    { ...USUAL_PREFERENCES, pace: { ...DEFAULT_PACE, wordsPerMinute: 186 }, muted: true },
+  ],
+  [
+    'preferences of before talk was measured by itself',
+    PREFERENCES as DocumentKind<object>,
+    { ...without(USUAL_PREFERENCES, 'pace'), version: 2, wordsPerMinute: 135, muted: true },
+    { ...USUAL_PREFERENCES, muted: true },
   ],
 ];
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { DEFAULT_PACE } from '../cues/pace';
+import { DEFAULT_PACE, paceSchema, TALK_RANGE, WORDS_PER_MINUTE } from '../cues/pace';
 import { LOOK_CHOICES } from '../figure/drawing/looks';
 import type { DeepReadonly } from '../model/deep-readonly';
 import type { DocumentKind } from '../model/document-kind';
@@ -12,8 +12,9 @@ import { LENGTH_UNITS } from '../words/lengths';
 const share = z.number().min(0).max(1);
 
 const schema = z.strictObject({
-  version: z.literal(2),
-  wordsPerMinute: z.number().min(60).max(260),
+  version: z.literal(3),
+  /** The presenter's own pace, as far as it is known. */
+  pace: paceSchema,
   volume: share,
   muted: z.boolean(),
   /** A little music while they work or travel by the clock. */
@@ -37,8 +38,8 @@ const schema = z.strictObject({
 export type Preferences = DeepReadonly<z.infer<typeof schema>>;
 
 export const USUAL_PREFERENCES: Preferences = {
-  version: 2,
-  wordsPerMinute: DEFAULT_PACE.wordsPerMinute,
+  version: 3,
+  pace: DEFAULT_PACE,
   volume: 0.6,
   muted: false,
   music: false,
@@ -55,10 +56,28 @@ export const USUAL_PREFERENCES: Preferences = {
   notPrinted: ['script', 'stickers'],
 };
 
+/** Words a minute of a whole session, pauses in, as version 2 had them for everybody. */
+const WHOLE_SESSION = 135;
+
+/**
+ * Version 2 had words a minute of a whole session. Nobody's own choice is left out; one that was made
+ * becomes words a minute while talking, as much faster or slower than usual.
+ */
+function toVersion3(kept: Readonly<Record<string, unknown>>): Record<string, unknown> {
+  const { wordsPerMinute: whole, ...others } = kept;
+  const chosen = typeof whole === 'number' && whole !== WHOLE_SESSION;
+  const talk = chosen ? Math.round((whole * WORDS_PER_MINUTE) / WHOLE_SESSION) : null;
+  const wordsPerMinute = talk && Math.min(TALK_RANGE.most, Math.max(TALK_RANGE.least, talk));
+  return { ...others, pace: { ...DEFAULT_PACE, wordsPerMinute } };
+}
+
 /** Version 1 had no number, and held only what somebody had ever changed. */
 export const PREFERENCES: DocumentKind<Preferences> = {
-  version: 2,
+  version: 3,
   unnumbered: 1,
-  migrations: [{ from: 1, migrate: (kept) => ({ ...USUAL_PREFERENCES, ...kept }) }],
+  migrations: [
+    { from: 1, migrate: (kept) => ({ ...USUAL_PREFERENCES, ...kept }) },
+    { from: 2, migrate: toVersion3 },
+  ],
   schema,
 };

@@ -1,3 +1,4 @@
+import { NO_GUISE } from '../model/action';
 import fc from 'fast-check';
 import { parse as parseCsv } from 'csv-parse/sync';
 import { lexer, type Tokens } from 'marked';
@@ -13,9 +14,7 @@ const frog = doseOf('frog-jump', 6, { amounts: [6, 6], restSeconds: 10 });
 const adventure = {
   ...withBeats(
     { kind: 'tell', id: 'bt_1', text: 'Who is *brave*, who is "dry"?', waitSeconds: 3 },
-    moveBeat([
-      { ...frog, guise: { name: 'Ditch leaps', picture: '', sound: '', line: '=Over, and over!' } },
-    ]),
+    moveBeat([{ ...frog, guise: { ...NO_GUISE, name: 'Ditch leaps', line: '=Over, and over!' } }]),
     { kind: 'drink', id: 'bt_2', text: '', seconds: 30 },
   ),
   title: 'The letter',

@@ -1,12 +1,17 @@
-import type { ResolvedDraw } from '../model/resolved-draw';
-import type { Adventure } from '../document/adventure';
-import { actionOf, addDraw, type Draw } from '../beats/draw';
-import type { Move } from '../model/move';
-import type { Setting } from '../model/setting';
-import { moveIn, type MoveBook } from '../moves/move-book';
+import { movesOfBeat } from '../beats';
+import { addDraw } from '../beats/draw-led';
+import type { Draw } from '../beats/draw-schema';
 import type { Cue } from '../cues/cue';
 import type { Pace } from '../cues/pace';
-import { afterWorkOn, Score, type Stance } from '../cues/score';
+import { Score } from '../cues/score';
+import { afterWorkOn, type Stance } from '../cues/stance';
+import type { Adventure } from '../document/adventure';
+import { actionOf } from '../beats/draw-led';
+import type { Move } from '../model/move';
+import type { ResolvedDraw } from '../model/resolved-draw';
+import type { Setting } from '../model/setting';
+import { moveIn, type MoveBook } from '../moves/move-book';
+import { isWrittenOut } from './written-out';
 
 /** What the cues of a draw depend on but for the beat. */
 export type DrawContext = Readonly<{
@@ -16,23 +21,42 @@ export type DrawContext = Readonly<{
   book: MoveBook;
 }>;
 
+/** Every move that the children have met before a beat begins. */
+export function movesBefore({ chapters }: Adventure, beatId: string): ReadonlySet<string> {
+  const moves = new Set<string>();
+  for (const { beats } of chapters) {
+    for (const beat of beats) {
+      if (beat.id === beatId) return moves;
+      for (const move of movesOfBeat(beat)) moves.add(move);
+    }
+  }
+  return moves;
+}
+
 /** The move that a draw ends with: the last of the entry's, or the stand-in's. */
 export function moveOfDraw(beat: Draw, draw: ResolvedDraw, book: MoveBook): Move {
   const last = draw.standIn ? undefined : beat.entries[draw.entry]!.then.at(-1);
   return moveIn(book, (last ?? actionOf(beat, draw)).move);
 }
 
-/** The cues of one draw, from the throw to the end of its work, begun in `stance`. */
-export function drawCues(
+/** One draw as it is led, from the throw to the end of its work, and where it leaves the children. */
+export type DrawLed = Readonly<{ cues: readonly Cue[]; stance: Stance }>;
+
+/** Leads single draws of a beat, each begun in a stance of its own. */
+export function drawLeader(
   { adventure, setting, pace, book }: DrawContext,
   beat: Draw,
-  draw: ResolvedDraw,
-  stance: Stance,
-): readonly Cue[] {
-  const score = new Score(adventure.defaults, setting, pace, book);
-  score.takeStance(stance);
-  addDraw(score, beat, draw, { n: 1, of: 1 });
-  return score.cues;
+): (draw: ResolvedDraw, stance: Stance) => DrawLed {
+  const known = movesBefore(adventure, beat.id);
+  const chapter = adventure.chapters.find(({ beats }) => beats.some(({ id }) => id === beat.id));
+  return (draw, stance) => {
+    const score = new Score(adventure.defaults, setting, pace, book);
+    score.learn(known);
+    score.enter(chapter ?? { id: '', led: null }, beat, chapter ? isWrittenOut(chapter) : false);
+    score.takeStance(stance);
+    addDraw(score, beat, draw, { n: 1, of: 1 });
+    return { cues: score.cues, stance: score.stance };
+  };
 }
 
 /** Seconds and landings of a draw. */
@@ -44,11 +68,13 @@ export function measureDraws(
   beat: Draw,
 ): (draw: ResolvedDraw) => DrawMeasure {
   const known = new Map<string, DrawMeasure>();
+  const lead = drawLeader(context, beat);
   return (draw) => {
-    const key = `${draw.entry}.${draw.standIn}.${draw.amount}.${draw.betweenSeconds}`;
+    const { entry, standIn, amount, betweenSeconds, isFirst } = draw;
+    const key = `${entry}.${standIn}.${amount}.${betweenSeconds}.${isFirst}`;
     const before = known.get(key);
     if (before) return before;
-    const cues = drawCues(context, beat, draw, afterWorkOn(moveOfDraw(beat, draw, context.book)));
+    const { cues } = lead(draw, afterWorkOn(moveOfDraw(beat, draw, context.book)));
     const measure = {
       seconds: cues.reduce((sum, cue) => sum + cue.lengthSeconds, 0),
       landings: cues.reduce((sum, cue) => sum + cue.landings, 0),

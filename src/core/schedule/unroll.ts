@@ -1,10 +1,11 @@
 import type { Adventure } from '../document/adventure';
-import { unrollBeat } from '../beats';
+import { movesOfBeat, unrollBeat } from '../beats';
 import type { Setting } from '../model/setting';
 import { moveBookOf } from '../moves/move-book';
 import type { Cue } from '../cues/cue';
 import { DEFAULT_PACE, type Pace } from '../cues/pace';
 import { resolveDraws, type DrawsByBeat } from './resolve-draws';
+import { isWrittenOut } from './written-out';
 import { Score } from '../cues/score';
 import { totalUp, type Totals } from '../cues/totals';
 
@@ -30,8 +31,9 @@ export function unroll(
   const score = new Score(adventure.defaults, setting, pace, book, ({ id }) => draws.get(id) ?? []);
   for (const chapter of adventure.chapters) {
     for (const beat of chapter.beats) {
-      score.enter(chapter.id, beat.id);
+      score.enter(chapter, beat, isWrittenOut(chapter));
       unrollBeat(beat, score);
+      score.learn(movesOfBeat(beat));
     }
   }
   const { cues, totalSeconds } = score;

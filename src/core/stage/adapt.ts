@@ -1,5 +1,5 @@
-import { cueEndSeconds, isWork, type Cue } from '../cues/cue';
-import { DRINK_SECONDS } from '../cues/timing';
+import { cueEndSeconds, isWork, NO_WORDS, type Cue } from '../cues/cue';
+import { TIMINGS } from '../cues/timing';
 import { totalUp } from '../cues/totals';
 import { moveBookOf } from '../moves/move-book';
 import type { Schedule } from '../schedule/unroll';
@@ -27,7 +27,8 @@ function again(cues: readonly Cue[], index: number): readonly Cue[] | null {
   );
   const turn = cues[last]!;
   const ready = countIn ? [{ ...countIn, doing: turn.doing }] : [];
-  return inserted(cues, Math.max(index, last), [...ready, turn]);
+  // What was said with it is said.
+  return inserted(cues, Math.max(index, last), [...ready, { ...turn, meanwhile: NO_WORDS }]);
 }
 
 function restCue(
@@ -43,6 +44,8 @@ function restCue(
     startSeconds: 0,
     lengthSeconds: seconds,
     text: '',
+    meanwhile: NO_WORDS,
+    sticksOut: false,
     doing: kind === 'rest' ? doing : null,
     effort: 1,
     reps: 0,
@@ -84,7 +87,8 @@ const CHANGES: Readonly<
   more: (place) => inAmount(place, SHARE),
   'ten more': tenMore,
   again: ({ way, index }) => again(way.cues, index),
-  drink: ({ way, index, cue }) => inserted(way.cues, index, [restCue(cue, 'drink', DRINK_SECONDS)]),
+  drink: ({ way, index, cue }) =>
+    inserted(way.cues, index, [restCue(cue, 'drink', TIMINGS.drink.usual)]),
   rest: longerRest,
 };
 

@@ -1,5 +1,5 @@
-import { isWork, type Cue, type Doing } from '../cues/cue';
-import { SHOW_SECONDS } from '../cues/timing';
+import { isWork, NO_WORDS, type Cue, type Doing } from '../cues/cue';
+import { TIMINGS } from '../cues/timing';
 import { workInTempo, workOf, type Work } from '../cues/work';
 import { isCounted } from '../model/dose';
 import type { Move } from '../model/move';
@@ -89,7 +89,8 @@ export function inOtherForm(
     ...cue,
     kind: 'show',
     text: '',
-    lengthSeconds: SHOW_SECONDS,
+    meanwhile: NO_WORDS,
+    lengthSeconds: TIMINGS.show.usual,
     effort: 1,
     reps: 0,
     landings: 0,

@@ -13,6 +13,9 @@ function nthAt({ doing }: Cue, intoSeconds: number): number {
   return Math.min(amount, Math.floor(intoSeconds / secondsPerCount + EPSILON_SECONDS) + 1);
 }
 
+/** Timed spans are counted down at their end: this many seconds. */
+const LAST_SECONDS = 3;
+
 /** How full the ring round the count is, 0 to 1: it fills rep by rep, or runs out with the time. */
 export function shareAt(cue: Cue, intoSeconds: number): number {
   if (isCountedWork(cue)) return nthAt(cue, intoSeconds) / cue.doing!.amount;
@@ -31,7 +34,16 @@ export function countAt(cue: Cue, intoSeconds: number): number | null {
     return count === 'back' ? amount - nth + 1 : nth;
   }
   if (UNCOUNTED.has(cue.kind)) return null;
+  if (cue.kind === 'count-in') {
+    const left = cue.lengthSeconds - intoSeconds - EPSILON_SECONDS;
+    return Math.max(0, Math.ceil(left / countInStep(cue)));
+  }
   return Math.max(0, Math.ceil(cue.lengthSeconds - intoSeconds - EPSILON_SECONDS));
+}
+
+/** "3-2-1", a second each, or as much faster as it is spoken. */
+function countInStep({ lengthSeconds }: Cue): number {
+  return Math.min(1, lengthSeconds / LAST_SECONDS);
 }
 
 /** A sound that the stage makes at a moment of a cue. */
@@ -39,9 +51,6 @@ export type Tick = Readonly<{
   intoSeconds: number;
   sound: 'count' | 'last' | 'go' | 'change' | 'call';
 }>;
-
-/** Timed spans are counted down at their end: this many seconds. */
-const LAST_SECONDS = 3;
 
 function ticksFrom(start: number, every: number, times: number, sound: Tick['sound']): Tick[] {
   return Array.from({ length: times }, (_, n) => ({ intoSeconds: start + n * every, sound }));
@@ -52,13 +61,10 @@ export function ticksOf(cue: Cue): readonly Tick[] {
   const { kind, lengthSeconds } = cue;
   const whole = Math.floor(lengthSeconds);
   switch (kind) {
-    case 'count-in':
-      return ticksFrom(
-        lengthSeconds - Math.min(whole, LAST_SECONDS),
-        1,
-        Math.min(whole, LAST_SECONDS),
-        'count',
-      );
+    case 'count-in': {
+      const step = countInStep(cue);
+      return ticksFrom(lengthSeconds - LAST_SECONDS * step, step, LAST_SECONDS, 'count');
+    }
     case 'work':
     case 'hold': {
       const go: Tick = { intoSeconds: 0, sound: 'go' };

@@ -2,7 +2,7 @@ import { deviceFile } from '../devices';
 import { diceTotals } from '../devices/die';
 import { potOf } from '../chance/pot';
 import type { Adventure } from '../document/adventure';
-import type { Draw } from '../beats/draw';
+import type { Draw } from '../beats/draw-schema';
 import type { Cue } from '../cues/cue';
 
 /** A draw that is on the stage: its beat, and which it is, counted from 0. */

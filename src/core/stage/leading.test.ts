@@ -21,7 +21,9 @@ import { restoreLeading, savedLeadingSchema, saveLeading } from './saved-leading
 const { cues, totalSeconds } = unroll(
   withBeats(
     { kind: 'tell', id: 'bt_hello', text: 'Hello to all the post carriers of the marsh today' },
-    moveBeat([doseOf('hop', 5, { sides: 'each', amounts: [5, 7], restSeconds: 10 })]),
+    moveBeat([doseOf('hop', 5, { sides: 'each', amounts: [5, 7], restSeconds: 10 })], {
+      countIn: true,
+    }),
     { kind: 'drink', id: 'bt_drink', text: 'Sip', seconds: 30 },
   ),
 );
@@ -188,9 +190,17 @@ describe('counting', () => {
     );
   });
 
-  it('counts in with one tick a second', () => {
+  it('counts in from three, a second each or as much faster as it is spoken', () => {
     const countIn = cues.find((cue) => cue.kind === 'count-in')!;
-    expect(ticksOf(countIn).map((one) => one.intoSeconds)).toEqual([0, 1, 2]);
+    const ticks = (lengthSeconds: number) =>
+      ticksOf({ ...countIn, lengthSeconds }).map(({ intoSeconds }) => intoSeconds);
+    expect(ticks(3)).toEqual([0, 1, 2]);
+    expect(ticks(5)).toEqual([2, 3, 4]);
+    const quick = ticks(1.8);
+    expect(quick).toEqual([0, 0.6, 1.2].map((seconds) => expect.closeTo(seconds, 9)));
+    expect(quick.map((into) => countAt({ ...countIn, lengthSeconds: 1.8 }, into + 0.1))).toEqual([
+      3, 2, 1,
+    ]);
   });
 
   it('never sounds outside its cue', () => {

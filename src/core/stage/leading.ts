@@ -1,4 +1,4 @@
-import { cueEndSeconds, isCountedWork, type Cue } from '../cues/cue';
+import { cueEndSeconds, isCountedWork, isWork, type Cue } from '../cues/cue';
 
 /*
  * Leading a session: a pure machine that is told the time. The place on the schedule is kept as
@@ -21,7 +21,7 @@ export type LeadingStatus = 'ready' | 'running' | 'waiting' | 'paused' | 'done';
 export const LINES_MODES = ['run on', 'wait for me'] as const;
 export type LinesMode = (typeof LINES_MODES)[number];
 
-/** How a hold begins: after its count-in, or when the leader sees that everybody is in it. */
+/** How a hold begins: when its clock has it, or when the leader sees that everybody is in it. */
 export type HoldsMode = LinesMode;
 
 /** How reps are counted: at the tempo of the age, or one for each tap of the leader's. */
@@ -109,11 +109,16 @@ function goTo(leading: Leading, to: number, at: number, cutShort: boolean): Lead
 }
 
 /** A line that is said until the leader goes on, or a hold that waits until everybody is in it. */
-export function waitsAtEnd(waits: Waits, cue: Cue): boolean {
-  const { lines, holds } = waits;
-  if (cue.kind === 'say' || cue.kind === 'ask') return lines === 'wait for me';
-  if (isTapped(waits, cue)) return true;
-  return holds === 'wait for me' && cue.kind === 'count-in' && cue.doing?.unit === 'hold';
+export function waitsAtEnd(leading: Waits & Pick<Leading, 'cues'>, index: number): boolean {
+  const { lines, holds, cues } = leading;
+  const cue = cues[index]!;
+  if ((cue.kind === 'say' || cue.kind === 'ask') && lines === 'wait for me') return true;
+  return isTapped(leading, cue) || (holds === 'wait for me' && leadsIntoHold(cues, index));
+}
+
+/** The last that comes before a hold: everybody gets into it here. */
+export function leadsIntoHold(cues: readonly Cue[], index: number): boolean {
+  return !isWork(cues[index]!) && cues[index + 1]?.kind === 'hold';
 }
 
 /** Brings the session to clock time `now`: every cue that ended since is left at its exact time. */
@@ -124,7 +129,7 @@ export function tick(leading: Leading, now: number): Leading {
     const end = cueEndSeconds(cue);
     const endsAt = current.anchor.clock + (end - current.anchor.schedule);
     if (now < endsAt) break;
-    if (waitsAtEnd(current, cue)) {
+    if (waitsAtEnd(current, current.index)) {
       current = { ...current, status: 'waiting', anchor: { clock: endsAt, schedule: end } };
     } else current = goTo(current, current.index + 1, endsAt, false);
   }

@@ -4,7 +4,7 @@ import { drawBeat, withBeats } from '../testing/make';
 import { turnAt } from './turn';
 
 const stop = { after: 'draws' as const, draws: 4 };
-const children = () => drawBeat(3, { rules: { turns: 'children', stop } });
+const children = () => drawBeat(3, { rules: { thrower: 'child', stop } });
 
 function turnsOf(group: number, ...beats: ReturnType<typeof drawBeat>[]): (number | null)[] {
   const script = withBeats(...beats);

@@ -9,7 +9,7 @@ import type { Cue, Nth } from '../cues/cue';
  */
 export function turnAt(adventure: Adventure, cues: readonly Cue[], index: number): Nth | null {
   const inTurn = new Set(
-    drawsOf(adventure).flatMap(({ id, rules }) => (rules.turns === 'children' ? [id] : [])),
+    drawsOf(adventure).flatMap(({ id, rules }) => (rules.thrower === 'child' ? [id] : [])),
   );
   const here = cues[index];
   if (!here || !inTurn.has(here.beatId)) return null;

@@ -7,7 +7,10 @@ import { ticksOf } from './counting';
 import { go, pause, prepareLeading, tick } from './leading';
 import { upcomingTicks } from './upcoming-ticks';
 
-const { cues } = unroll(withBeats(moveBeat([doseOf('hop', 5)], { show: 'none' })));
+const { cues } = unroll({
+  ...withBeats(moveBeat([doseOf('hop', 5)], { show: 'none' })),
+  defaults: { led: 'show, then do', countIn: true, countInSeconds: 3 },
+});
 
 describe('sounds to come', () => {
   it('are at their exact clock times, counted from when the session was begun', () => {

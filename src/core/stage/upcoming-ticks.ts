@@ -26,7 +26,7 @@ export function upcomingTicks(leading: Leading, from: number, to: number): reado
         upcoming.push({ atClock, sound, key: `${visit}.${cue.id}.${nth}` });
       }
     });
-    if (waitsAtEnd(leading, cue)) break;
+    if (waitsAtEnd(leading, index)) break;
   }
   return upcoming;
 }

@@ -2,10 +2,10 @@
 import fc from 'fast-check';
 import { CHAPTER_KINDS } from '../model/chapter-kinds';
 import { type Adventure } from '../document/adventure';
-import { SHOWINGS } from '../model/defaults';
+import { LEDS, SHOWINGS } from '../model/led';
 import { copyBeat, type Beat, type BeatKind, type BeatOf } from '../beats';
 import type { DeviceKind, DeviceOf } from '../devices';
-import { type Draw } from '../beats/draw';
+import type { Draw } from '../beats/draw-schema';
 import { type Guise } from '../model/action';
 import { RETURNS } from '../model/chance';
 import { DOSE_SIDES, DOSE_UNITS, type Dose } from '../model/dose';
@@ -22,7 +22,15 @@ const guise: fc.Arbitrary<Guise> = fc.record({
   picture: text,
   sound: text,
   line: text,
+  meanwhile: text,
 });
+
+/** How it is led, or nothing said of it. */
+const led = {
+  led: fc.option(fc.constantFrom(...LEDS)),
+  show: fc.option(fc.constantFrom(...SHOWINGS)),
+  countIn: fc.option(fc.boolean()),
+};
 
 const dose: fc.Arbitrary<Dose> = fc.record({
   unit: fc.constantFrom(...DOSE_UNITS),
@@ -48,8 +56,7 @@ const moves = fc.record({
   actions: fc.array(fc.record({ id: fc.constant('ac_x'), move, guise, dose }), { maxLength: 4 }),
   rounds,
   restBetweenRoundsSeconds: rest,
-  flowing: fc.boolean(),
-  show: fc.constantFrom(...SHOWINGS),
+  ...led,
 });
 const circuits = fc.record({
   kind: fc.constant('circuit' as const),
@@ -60,7 +67,7 @@ const circuits = fc.record({
   restSeconds: rest,
   drinkBetweenRoundsSeconds: rest,
   restAfterLast: fc.boolean(),
-  show: fc.constantFrom(...SHOWINGS),
+  ...led,
 });
 const relays = fc.record({
   kind: fc.constant('relay' as const),
@@ -70,7 +77,7 @@ const relays = fc.record({
   metres: fc.integer({ min: 1, max: 20 }),
   atOnce: fc.option(fc.integer({ min: 1, max: 12 })),
   travel: fc.record({ id: fc.constant('st_x'), move, guise }),
-  show: fc.constantFrom(...SHOWINGS),
+  ...led,
 });
 
 const chains = fc.record({
@@ -80,7 +87,7 @@ const chains = fc.record({
   rehearseAfter: fc.constantFrom([], [2]),
   perform: fc.boolean(),
   performSay: text,
-  show: fc.constantFrom(...SHOWINGS),
+  ...led,
 });
 const echoes = fc.record({
   kind: fc.constant('echo' as const),
@@ -116,6 +123,7 @@ const DEVICES_OF: Readonly<{ [Kind in DeviceKind]: DeviceOf<Kind> }> = {
 const draws = fc
   .record({
     say: text,
+    meanwhile: text,
     device: fc.constantFrom(...Object.values(DEVICES_OF)),
     table: fc.array(fc.record({ label: text, move, guise, dose }), { maxLength: 5 }),
     amount: fc.constantFrom<Draw['amount']>(
@@ -126,7 +134,7 @@ const draws = fc
     onRepeat: fc.constantFrom('keep' as const, 'again' as const),
     draws: fc.integer({ min: 1, max: 6 }),
     seed: fc.nat(),
-    show: fc.constantFrom(...SHOWINGS),
+    ...led,
   })
   .map(({ table, returns, onRepeat, draws, ...given }) => ({
     kind: 'draw' as const,
@@ -151,7 +159,7 @@ const draws = fc
       noPattern: draws % 2 === 0,
       stop: { after: 'draws' as const, draws },
       between: { move: 'jog', leastSeconds: 3, mostSeconds: 8, tightens: draws % 2 === 1 },
-      turns: 'leader' as const,
+      thrower: draws % 2 === 0 ? ('child' as const) : ('presenter' as const),
     },
   }));
 
@@ -177,6 +185,7 @@ export const arbitraryAdventure: fc.Arbitrary<Adventure> = fc
       fc.record({
         kind: fc.constantFrom(...CHAPTER_KINDS),
         title: text,
+        led: led.led,
         beats: fc.array(arbitraryBeat, { maxLength: 5 }),
       }),
       { maxLength: 4 },

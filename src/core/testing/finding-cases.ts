@@ -31,6 +31,11 @@ export const hold = (move: string, seconds: number, dose: Partial<Dose> = {}) =>
   counted(move, seconds, { unit: 'hold', ...dose });
 const named = (move: string, name: string, line = '') =>
   ({ ...doseOf(move, 8), guise: { ...NO_GUISE, name, line } }) as ReturnType<typeof doseOf>;
+/** So many of a move, with something said meanwhile. */
+const during = (move: string, meanwhile: string, amount = 8) => ({
+  ...doseOf(move, amount),
+  guise: { ...NO_GUISE, meanwhile },
+});
 const words = (count: number) => Array.from({ length: count }, () => 'reed').join(' ');
 
 const NUMBER_DIE = {
@@ -116,7 +121,7 @@ export const FINDING_CASES: Record<RuleId, { fires: Adventure[]; silent: Adventu
     silent: [
       withBeats(counted('squat', 12)),
       withBeats(counted('squat', 6)),
-      withBeats(moveBeat([doseOf('squat', 2)], { flowing: true })),
+      withBeats(moveBeat([doseOf('squat', 2)], { led: 'follow me' })),
     ],
   },
   'before-age': {
@@ -178,11 +183,29 @@ export const FINDING_CASES: Record<RuleId, { fires: Adventure[]; silent: Adventu
     ],
   },
   'talk-in-hard-work': {
-    fires: [withBeats(moveBeat([named('squat', '', words(12))], { flowing: true }))],
+    fires: [
+      withBeats(moveBeat([named('squat', '', words(12))], { led: 'follow me' })),
+      withBeats(moveBeat([during('squat', words(12))])),
+    ],
     silent: [
-      withBeats(moveBeat([named('squat', '', words(8))], { flowing: true })),
+      withBeats(moveBeat([named('squat', '', words(8))], { led: 'follow me' })),
       withBeats(moveBeat([named('squat', '', words(12))])),
-      withBeats(moveBeat([named('march', '', words(12))], { flowing: true })),
+      withBeats(moveBeat([named('march', '', words(12))], { led: 'follow me' })),
+      withBeats(moveBeat([during('squat', words(12), 25)])),
+    ],
+  },
+  'words-outlast-work': {
+    fires: [
+      withBeats(moveBeat([during('squat', words(60))])),
+      withBeats(moveBeat([named('squat', '', words(60))], { led: 'follow me' })),
+      withBeats({ kind: 'drink', id: 'bt_d', text: words(40), seconds: 10 }),
+      withBeats(drawBeat(3, { meanwhile: words(400) })),
+    ],
+    silent: [
+      withBeats(moveBeat([during('squat', words(20))])),
+      withBeats(moveBeat([named('squat', '', words(60))])),
+      withBeats({ kind: 'drink', id: 'bt_d', text: words(40), seconds: 30 }),
+      withBeats(drawBeat(3, { meanwhile: words(100) })),
     ],
   },
   'sitting-long': {
@@ -228,24 +251,37 @@ export const FINDING_CASES: Record<RuleId, { fires: Adventure[]; silent: Adventu
   },
   'ups-and-downs': {
     fires: [
-      withBeats(moveBeat([doseOf('squat', 3), doseOf('sit-up', 3)], { rounds: 5, flowing: true })),
+      withBeats(
+        moveBeat([doseOf('squat', 3), doseOf('sit-up', 3)], { rounds: 5, led: 'follow me' }),
+      ),
     ],
     silent: [
-      withBeats(moveBeat([doseOf('squat', 3), doseOf('sit-up', 3)], { rounds: 3, flowing: true })),
-      withBeats(moveBeat([doseOf('squat', 3), doseOf('lunge', 3)], { rounds: 9, flowing: true })),
+      withBeats(
+        moveBeat([doseOf('squat', 3), doseOf('sit-up', 3)], { rounds: 3, led: 'follow me' }),
+      ),
+      withBeats(
+        moveBeat([doseOf('squat', 3), doseOf('lunge', 3)], { rounds: 9, led: 'follow me' }),
+      ),
     ],
   },
   'hold-unready': {
-    fires: [withBeats(moveBeat([doseOf('stork-stand', 5, { unit: 'hold' })], { flowing: true }))],
-    silent: [
-      withBeats(hold('stork-stand', 5)),
+    fires: [
       withBeats(
-        moveBeat(
-          [{ ...named('stork-stand', '', words(5)), dose: doseOf('x', 5, { unit: 'hold' }).dose }],
-          {
-            flowing: true,
-          },
-        ),
+        moveBeat([doseOf('squat', 5), doseOf('stork-stand', 8, { unit: 'hold' })], {
+          led: 'follow me',
+        }),
+      ),
+    ],
+    silent: [
+      withBeats(hold('stork-stand', 8)),
+      // Getting down to it gives time; a short one is a quick image.
+      withBeats(
+        moveBeat([doseOf('squat', 5), doseOf('plank', 8, { unit: 'hold' })], { led: 'follow me' }),
+      ),
+      withBeats(
+        moveBeat([doseOf('squat', 5), doseOf('stork-stand', 5, { unit: 'hold' })], {
+          led: 'follow me',
+        }),
       ),
     ],
   },

@@ -4,7 +4,7 @@ import { NO_GUISE, type Action } from '../model/action';
 import { type Beat } from '../beats';
 import { type Chain } from '../beats/chain';
 import { type Circuit } from '../beats/circuit';
-import { type Draw } from '../beats/draw';
+import type { Draw } from '../beats/draw-schema';
 import { type Echo } from '../beats/echo';
 import { type MoveBeat } from '../beats/move';
 import { type Relay } from '../beats/relay';
@@ -12,6 +12,7 @@ import type { DrawRules } from '../model/chance';
 import { plainDose, type Dose } from '../model/dose';
 import { newAdventure } from '../document/new-adventure';
 import { type NewId } from '../model/new-id';
+import { AS_LED } from '../model/led';
 import { DEFAULT_SETTING, type Setting } from '../model/setting';
 
 /** Ids that count up: deterministic. */
@@ -33,7 +34,10 @@ export const FACTORY = {
 /** An adventure for fives with one chapter of these beats. */
 export function withBeats(...beats: readonly Beat[]): Adventure {
   const adventure = newAdventure(newId, FACTORY.setting(5));
-  return { ...adventure, chapters: [{ id: 'ch_1', kind: 'adventure', title: 'The way', beats }] };
+  return {
+    ...adventure,
+    chapters: [{ id: 'ch_1', kind: 'adventure', title: 'The way', led: null, beats }],
+  };
 }
 
 export function doseOf(move: string, amount: number, dose: Partial<Dose> = {}): Action {
@@ -53,8 +57,7 @@ export function moveBeat(actions: readonly Action[], given: Partial<MoveBeat> = 
     actions,
     rounds: 1,
     restBetweenRoundsSeconds: 0,
-    flowing: false,
-    show: 'each',
+    ...AS_LED,
     ...given,
   };
 }
@@ -71,6 +74,8 @@ export function circuit(moves: number | readonly string[], given: Partial<Circui
     restSeconds: 15,
     drinkBetweenRoundsSeconds: 0,
     restAfterLast: false,
+    ...AS_LED,
+    led: 'by the clock',
     show: 'none',
     ...given,
   };
@@ -87,6 +92,7 @@ export function drawBeat(
     kind: 'draw',
     id: newId('bt'),
     say: '',
+    meanwhile: '',
     device: { kind: 'list' },
     entries: list.map((move, n) => ({
       id: newId('en'),
@@ -100,7 +106,7 @@ export function drawBeat(
     amount: { from: 'dose' },
     drawn: 'live',
     seed: 7,
-    show: 'none',
+    ...AS_LED,
     ...others,
     rules: {
       returns: 'back',
@@ -112,7 +118,7 @@ export function drawBeat(
       noPattern: false,
       stop: { after: 'draws', draws: 10 },
       between: null,
-      turns: 'leader',
+      thrower: 'presenter',
       ...rules,
     },
   };
@@ -127,6 +133,7 @@ export function chainBeat(moves: readonly string[], given: Partial<Chain> = {}):
     rehearseAfter: [],
     perform: false,
     performSay: '',
+    ...AS_LED,
     show: 'none',
     ...given,
   };
@@ -163,6 +170,7 @@ export function relayBeat(move: string, given: Partial<Relay> = {}): Relay {
     metres: 5,
     atOnce: null,
     travel: { id: newId('st'), move, guise: NO_GUISE },
+    ...AS_LED,
     show: 'none',
     ...given,
   };

@@ -9,6 +9,7 @@
   import LineArea from '$lib/ui/LineArea.svelte';
   import type { Ideas } from './editor-props';
   import NameIdeas from './NameIdeas.svelte';
+  import Meanwhile from './Meanwhile.svelte';
   import MovePicker from '$lib/moves/MovePicker.svelte';
 
   type Props = {
@@ -20,6 +21,8 @@
     held?: boolean;
     /** Picture, sound and line are in sight too: where the keyboard is, in a long table. */
     open?: boolean;
+    /** They follow: the line is said meanwhile too. */
+    follows?: boolean;
     ideas: Ideas;
     onguise: (guise: Guise, key: string) => void;
     onmove: (move: Move) => void;
@@ -34,6 +37,7 @@
     active,
     held = false,
     open = active,
+    follows = false,
     ideas,
     onguise,
     onmove,
@@ -127,18 +131,33 @@
         />
       </p>
     {/if}
-    {#if part.guise.line || open}
-      <LineArea
-        value={part.guise.line}
-        label="What you say for {called}"
-        placeholder="What you say as they do it"
-        class="italic"
-        onchange={(line) => onguise({ ...part.guise, line }, 'line')}
-        {onleave}
-      />
-    {/if}
+    {#if !follows && (part.guise.line || open)}{@render line()}{/if}
   </div>
+  {#if open || part.guise.meanwhile || (follows && part.guise.line)}
+    <div class="lane">
+      <Meanwhile
+        text={part.guise.meanwhile}
+        label="What you say meanwhile for {called}"
+        {open}
+        onchange={(meanwhile) => onguise({ ...part.guise, meanwhile }, 'meanwhile')}
+        {onleave}
+      >
+        {#if follows && (part.guise.line || open)}{@render line()}{/if}
+      </Meanwhile>
+    </div>
+  {/if}
 </div>
+
+{#snippet line()}
+  <LineArea
+    value={part.guise.line}
+    label="What you say for {called}"
+    placeholder={follows ? 'What you say as you begin' : 'What you say before they do it'}
+    class="italic"
+    onchange={(text) => onguise({ ...part.guise, line: text }, 'line')}
+    {onleave}
+  />
+{/snippet}
 
 <style>
   /* As wide closed as open: what is clicked on must not move away under the pointer. */
@@ -146,6 +165,18 @@
     display: grid;
     grid-template-columns: 5.5rem minmax(0, 1fr);
     gap: 0.5rem;
+  }
+  .lane {
+    grid-column: 2;
+  }
+  /* Beside the work where there is room for two lanes, below it where there is not. */
+  @container beat (min-width: 38rem) {
+    .part:has(> .lane) {
+      grid-template-columns: 5.5rem minmax(0, 1fr) minmax(0, 15rem);
+    }
+    .lane {
+      grid-column: 3;
+    }
   }
   .figure {
     display: flex;

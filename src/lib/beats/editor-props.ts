@@ -4,6 +4,7 @@ import type {
   Draw,
   Entry,
   GuiseProposal,
+  Led,
   LetterIdea,
   Move,
   MoveBook,
@@ -22,6 +23,8 @@ export type EditorProps<Kind extends Beat['kind']> = {
   book: MoveBook;
   setting: Setting;
   defaults: Defaults;
+  /** How the chapter is led that it stands in. */
+  led: Led;
   /** Names for a move in this story, pictures for a letter. */
   ideas: Ideas;
   /** The beat is being worked on: everything that can be changed is in sight. */
@@ -31,10 +34,3 @@ export type EditorProps<Kind extends Beat['kind']> = {
   /** The words are left: the next edit is a step of its own. */
   leave: () => void;
 };
-
-/** When moves are shown, in words. */
-export const SHOWING_WORDS = [
-  ['each', 'each shown just before'],
-  ['first', 'all shown first'],
-  ['none', 'not shown'],
-] as const;

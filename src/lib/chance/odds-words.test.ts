@@ -1,4 +1,4 @@
-import { DEFAULT_SETTING, type Odds, oddsOfBeat } from '$core';
+import { DEFAULT_SETTING, type Odds, oddsOfBeat, USUAL_DEFAULTS } from '$core';
 import { describe, expect, it } from 'vitest';
 import { doseOf, drawBeat } from '../../core/testing/make';
 import { chanceInWords, oddsInWords } from './odds-words';
@@ -6,7 +6,7 @@ import { chanceInWords, oddsInWords } from './odds-words';
 function odds(...given: Parameters<typeof drawBeat>): Odds {
   const beat = drawBeat(...given);
   const question = { beat, setting: DEFAULT_SETTING, moves: [] };
-  const answer = oddsOfBeat({ ...question, defaults: { show: 'each', countInSeconds: 3 } });
+  const answer = oddsOfBeat({ ...question, defaults: USUAL_DEFAULTS });
   if (!answer.ok) throw new Error('not drawable');
   return answer.value;
 }

@@ -94,13 +94,14 @@
     </span>
     <span class="pt-0.5 text-soft tabular">{desk.sheet.clocks.get(row.beat.id)}</span>
   </div>
-  <div class="min-w-0">
+  <div class="beat min-w-0">
     <Editor
       {beat}
       {active}
       book={desk.sheet.book}
       setting={desk.sheet.setting}
       defaults={desk.sheet.defaults}
+      led={row.led}
       ideas={desk.ideas}
       change={(next, key) => desk.changeBeat(next, key)}
       leave={() => desk.draft.closeStep()}
@@ -147,3 +148,10 @@
     {/each}
   </div>
 </article>
+
+<style>
+  /* The editors lay out their lanes by the room that the beat has. */
+  .beat {
+    container: beat / inline-size;
+  }
+</style>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { CHAPTER_KINDS, changeChapter, clockOf, type Chapter } from '$core';
+  import { CHAPTER_KINDS, changeChapter, clockOf, LEDS, type Chapter } from '$core';
   import ArrowDown from '@lucide/svelte/icons/arrow-down';
   import ArrowUp from '@lucide/svelte/icons/arrow-up';
   import Trash from '@lucide/svelte/icons/trash-2';
@@ -41,6 +41,8 @@
   }
   const rename = (title: string) =>
     desk.edit((now) => changeChapter(now, chapter.id, (c) => ({ ...c, title })), chapter.id);
+  const setLed = (led: Chapter['led']) =>
+    desk.edit((now) => changeChapter(now, chapter.id, (c) => ({ ...c, led })));
   const setKind = (kind: Chapter['kind']) =>
     desk.edit((now) => changeChapter(now, chapter.id, (c) => ({ ...c, kind })));
 </script>
@@ -77,6 +79,18 @@
         {/each}
       </select>
       {#if seconds > 0}<span class="text-soft tabular">{clockOf(seconds)}</span>{/if}
+      <select
+        class={[
+          'inline-word bg-none! pr-0! font-normal! text-soft hover:text-ink',
+          chapter.led === null && 'tools',
+        ]}
+        aria-label="How this chapter is led"
+        value={chapter.led ?? ''}
+        onchange={(event) => setLed((event.currentTarget.value || null) as Chapter['led'])}
+      >
+        <option value="">led as the adventure: {desk.adventure.defaults.led}</option>
+        {#each LEDS as led (led)}<option value={led}>{led}</option>{/each}
+      </select>
       <span class="tools" role="group" aria-label="Chapter {chapter.title}">
         <button type="button" class={TOOL} onclick={() => desk.shiftChapter(chapter.id, -1)}>
           <ArrowUp size={16} aria-hidden="true" />earlier

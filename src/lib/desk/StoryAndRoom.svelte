@@ -7,10 +7,11 @@
     readCast,
     readList,
     usualLimits,
+    type Defaults,
     type Limits,
     type Setting,
   } from '$core';
-  import { SHOWING_WORDS } from '$lib/beats/editor-props';
+  import { BY_ITSELF, COUNT_IN_CHOICES, LED_CHOICES } from '$lib/beats/led-words';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineList from '$lib/ui/InlineList.svelte';
   import InlineLength from '$lib/ui/InlineLength.svelte';
@@ -31,6 +32,8 @@
   const usual = $derived(usualLimits(setting.ages));
   const setLimit = (change: Partial<Limits>) =>
     desk.set({ limits: { ...limits, ...change } }, 'limits');
+  const setDefaults = (change: Partial<Defaults>, key: string) =>
+    desk.set({ defaults: { ...adventure.defaults, ...change } }, key);
   const leave = () => desk.draft.closeStep();
 </script>
 
@@ -140,20 +143,26 @@
       {setting.grownUps === 1 ? 'grown-up' : 'grown-ups'}.
     </p>
     <p>
-      New moves are
+      You lead
       <InlineChoice
-        value={adventure.defaults.show}
-        label="When new moves are shown"
-        choices={SHOWING_WORDS}
-        onchange={(show) => desk.set({ defaults: { ...adventure.defaults, show } }, 'show')}
-      />, with a count-in of
+        value={adventure.defaults.led}
+        label="How you lead"
+        choices={LED_CHOICES}
+        onchange={(led) => setDefaults({ led }, 'led')}
+      />,
+      <InlineChoice
+        value={adventure.defaults.countIn}
+        label="Whether you count in"
+        choices={[[null, BY_ITSELF[adventure.defaults.led].countIn], ...COUNT_IN_CHOICES]}
+        onchange={(countIn) => setDefaults({ countIn }, 'countin')}
+      />, and “three, two, one, go” takes you
       <InlineNumber
         value={adventure.defaults.countInSeconds}
         label="Seconds of count-in"
-        min={0}
+        min={0.5}
         max={10}
-        onchange={(s) =>
-          desk.set({ defaults: { ...adventure.defaults, countInSeconds: s } }, 'countin')}
+        step={0.1}
+        onchange={(countInSeconds) => setDefaults({ countInSeconds }, 'countin seconds')}
       />
       s; facing the children you say
       <InlineChoice

@@ -1,15 +1,17 @@
 import {
   addBeats,
   addChapter,
-  beatFromReading,
+  beatsFromReading,
   carryMoves,
   changeBeat,
+  changeChapter,
   check,
   drawsOf,
   copyBeat,
   findBeat,
   makeMoveFinder,
   moveBookOf,
+  newChapter,
   partsOfBeat,
   placeKey,
   proposeForEntry,
@@ -19,7 +21,9 @@ import {
   setBeats,
   shiftBeat,
   shiftChapter,
+  splitWords,
   unroll,
+  withMeanwhile,
   type Adventure,
   type Beat,
   type Draw,
@@ -197,24 +201,43 @@ export class Desk {
     if (reading.kind === 'chapter') {
       const { chapters } = this.adventure;
       const after = chapters.findIndex(({ id }) => id === place.chapterId);
-      const chapter = {
-        id: newId('ch'),
-        kind: reading.chapterKind,
-        title: reading.title,
-        beats: [],
-      };
+      const plain = newChapter(newId, reading.chapterKind, reading.title);
+      const chapter = { ...plain, led: reading.led };
       this.edit((now) => addChapter(now, chapter, after + 1));
       return { chapterId: chapter.id, index: 0 };
     }
-    const beat = beatFromReading(reading, {
-      defaults: this.adventure.defaults,
-      newId,
-      seed: newSeed(),
+    if (reading.kind === 'led') {
+      const { led } = reading;
+      this.edit((now) => changeChapter(now, place.chapterId, (one) => ({ ...one, led })));
+      return place;
+    }
+    if (reading.kind === 'meanwhile') return this.#addMeanwhile(reading.text, place);
+    return this.#add(beatsFromReading(reading, { newId, seed: newSeed() }), place);
+  }
+
+  #add(beats: readonly Beat[], place: InsertPlace): InsertPlace | null {
+    const last = beats.at(-1);
+    if (!last) return null;
+    this.edit((now) => addBeats(now, place.chapterId, place.index, beats));
+    this.pointedId = last.id;
+    return { ...place, index: place.index + beats.length };
+  }
+
+  /** Said meanwhile, to the line above; where nobody moves in it, it is a line of its own. */
+  #addMeanwhile(text: string, place: InsertPlace): InsertPlace | null {
+    const chapter = this.adventure.chapters.find(({ id }) => id === place.chapterId);
+    const above = chapter?.beats[place.index - 1];
+    const changed = above && withMeanwhile(above, text);
+    if (!above || !changed) {
+      return this.#add([{ kind: 'tell', id: newId('bt'), text }], place);
+    }
+    const [whole, ...more] = splitWords(changed, { newId });
+    this.edit((now) => {
+      const next = changeBeat(now, above.id, () => whole!);
+      return addBeats(next, place.chapterId, place.index, more);
     });
-    if (!beat) return null;
-    this.edit((now) => addBeats(now, place.chapterId, place.index, [beat]));
-    this.pointedId = beat.id;
-    return { ...place, index: place.index + 1 };
+    this.pointedId = above.id;
+    return { ...place, index: place.index + more.length };
   }
 
   /** What fitting may do with a beat. */

@@ -5,6 +5,7 @@ import {
   type Beat,
   type Defaults,
   type Finding,
+  type Led,
   type MoveBook,
   type Schedule,
   type Setting,
@@ -15,6 +16,8 @@ import { whenIdle } from '$lib/workers/when-idle';
 /** What the line of a beat shows besides the beat itself. */
 export type SheetRow = Readonly<{
   beat: Beat;
+  /** How its chapter is led. */
+  led: Led;
   /** The n-th of the script. */
   number: number;
   seconds: number;
@@ -34,6 +37,7 @@ const saysTheSame = (one: readonly Finding[], other: readonly Finding[]) =>
 
 const isSame = (one: SheetRow, other: SheetRow) =>
   one.beat === other.beat &&
+  one.led === other.led &&
   one.number === other.number &&
   one.seconds === other.seconds &&
   one.reps === other.reps &&
@@ -97,7 +101,7 @@ export class Sheet {
     // eslint-disable-next-line svelte/prefer-svelte-reactivity -- gone with this call
     const gone = new Set(this.rows.keys());
     let number = 0;
-    for (const { beats } of chapters) {
+    for (const { beats, led } of chapters) {
       for (const beat of beats) {
         const { id } = beat;
         number += 1;
@@ -105,6 +109,7 @@ export class Sheet {
         const sum = totals.byBeat.get(id);
         const row: SheetRow = {
           beat,
+          led: led ?? defaults.led,
           number,
           seconds: sum?.seconds ?? 0,
           reps: sum?.reps ?? 0,

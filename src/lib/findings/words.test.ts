@@ -21,6 +21,7 @@ const PARAMS = {
   regions: 'arms',
   landings: 80,
   words: 20,
+  work: 12,
   word: 'knight',
   letter: 'K',
   why: 'sound',

@@ -89,6 +89,11 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
     note: ({ seconds: still }) => `They have been listening for ${seconds(still)} here.`,
     mend: () => 'Shake it out first',
   },
+  'words-outlast-work': {
+    note: ({ name, words, work }) =>
+      `${name ? `${name}: your` : 'Your'} words take ${seconds(words)}, and there are ${seconds(work)} to say them in.`,
+    mend: ({ name }) => (name ? 'Say them first' : 'Drink as long as you talk'),
+  },
   'question-no-wait': {
     note: () => 'A question, and no time to answer it.',
     mend: ({ seconds: wait }) => `Wait ${seconds(wait)}`,
@@ -113,7 +118,7 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
   },
   'hold-unready': {
     note: ({ name }) => `The clock of ${name} starts before everybody is in it.`,
-    mend: () => 'Stop before each',
+    mend: () => 'Show it, then do it',
   },
   'promised-total': {
     note: ({ promised, real }) =>

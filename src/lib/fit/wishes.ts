@@ -68,12 +68,15 @@ export function outcomeInWords(result: FitResult): string {
   return met ? `${from}.` : `${from}: the nearest to ${says(result, target)}. ${ends}${KEPT(kept)}`;
 }
 
-/** "lunge instead of squat": the moves that become others. */
+/** "lunge instead of squat": the moves that become others, and words that go into the work. */
 export function swapsBetween(before: Beat, after: Beat, book: MoveBook): readonly string[] {
   const now = partsOfBeat(after);
-  return partsOfBeat(before).flatMap(({ move }, index) => {
+  const were = partsOfBeat(before);
+  const swaps = were.flatMap(({ move }, index) => {
     const other = now[index]?.move;
     if (other === undefined || other === move) return [];
     return [`${moveIn(book, other).name} instead of ${moveIn(book, move).name}`];
   });
+  const moved = were.some(({ guise }, n) => guise.line !== '' && now[n]?.guise.line === '');
+  return moved ? [...swaps, 'your words said meanwhile'] : swaps;
 }

@@ -1,11 +1,19 @@
-import type { Adventure, DrawsByBeat, Schedule, Sum } from '$core';
+import {
+  sayingsOf,
+  type Adventure,
+  type DrawsByBeat,
+  type Pace,
+  type Schedule,
+  type Sum,
+} from '$core';
 
 const fromMap = <T>(map: ReadonlyMap<string, T>): Record<string, T> => Object.fromEntries(map);
 
-/** A schedule as plain JSON: maps become objects. */
+/** A schedule as plain JSON, with its lane of words; maps become objects. */
 export function scheduleAnswer(
   adventure: Adventure,
   schedule: Schedule,
+  pace: Pace,
   draws: DrawsByBeat,
   seed: number | null,
 ) {
@@ -17,6 +25,7 @@ export function scheduleAnswer(
     adventure,
     draws: fromMap(draws),
     cues: schedule.cues,
+    said: sayingsOf(schedule.cues, pace),
     totalSeconds: schedule.totalSeconds,
     totals,
   };

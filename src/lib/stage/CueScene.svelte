@@ -1,6 +1,6 @@
 <!-- One thing at a time, huge. -->
 <script lang="ts">
-  import { callAt, isCountedWork, type Cue, type Move } from '$core';
+  import { callAt, isCountedWork, piecesAt, type Cue, type Move } from '$core';
   import type { Snippet } from 'svelte';
   import LivingFigure from '$lib/figures/LivingFigure.svelte';
   import { SIGNS } from '$lib/pictures/move-pictures';
@@ -26,6 +26,8 @@
     ontap?: () => void;
     mirror: boolean;
     waiting: boolean;
+    /** A hold comes next: everybody gets into it now. */
+    intoHold: boolean;
     /** What a round is called here. */
     roundWord: string;
     /** Which child of the circle draws. */
@@ -46,6 +48,7 @@
     ontap,
     mirror,
     waiting,
+    intoHold,
     roundWord,
     turn = null,
     remark = '',
@@ -62,7 +65,7 @@
         : words.over
       : tapped
         ? words.over
-        : cue.kind === 'count-in'
+        : intoHold
           ? 'Press when everybody is in'
           : 'Go on when you are ready',
   );
@@ -70,12 +73,17 @@
   const spoken = $derived(cue.kind === 'say' || cue.kind === 'ask');
   const of = $derived(isCountedWork(cue) ? (doing?.amount ?? null) : null);
   const side = $derived(sideOf(cue, mirror));
+  /** What is said while they do it: it stands where a glance finds it, the next piece below. */
+  const said = $derived(piecesAt(cue.meanwhile, into));
   const LONG = 20;
-  const isLong = $derived(words.main.length > LONG);
+  const LONG_WORD = 8;
+  const isLong = $derived(
+    words.main.length > LONG || words.main.split(/\s/u).some(({ length }) => length >= LONG_WORD),
+  );
   const shown = $derived(spoken || cue.kind === 'drink' || !doing ? null : move);
 </script>
 
-<div class="scene" data-cue={cue.kind}>
+<div class="scene" data-cue={cue.kind} data-into={intoHold ? 'hold' : null}>
   <div class="flex min-h-14 items-center gap-6 max-sm:gap-2">
     {#if over}<p class={['over', call && 'called']}>{over}</p>{/if}
     {#if remark}<p class="remark" data-remark>{remark}</p>{/if}
@@ -130,7 +138,14 @@
     {/if}
   </div>
   <div class="under">
-    <p>{words.under}</p>
+    {#if said.now || said.next}
+      <div class="said" data-meanwhile>
+        <p data-said-now>{said.now}</p>
+        <p class="then" data-said-next>{said.next}</p>
+      </div>
+    {:else}
+      <p>{words.under}</p>
+    {/if}
     {@render children?.()}
   </div>
 </div>
@@ -191,7 +206,8 @@
     /* The narrow cut, so that a long line is still big. */
     font-stretch: 84%;
     line-height: 1.04;
-    overflow-wrap: break-word;
+    /* A word is never broken: the type is fitted to the longest. */
+    overflow-wrap: normal;
     text-wrap: balance;
   }
   .main::first-letter {
@@ -237,7 +253,22 @@
     line-height: 1.2;
     min-height: 1.3em;
   }
+  .said {
+    border-left: 0.3rem solid var(--water);
+    padding-left: 1rem;
+    text-wrap: balance;
+  }
+  .said p {
+    min-height: 1.2em;
+  }
+  .then {
+    font-size: max(1.5rem, 0.62em);
+    color: var(--soft);
+  }
   @media (max-width: 640px) {
+    .then {
+      font-size: 1rem;
+    }
     .over,
     .turn,
     .remark {

@@ -4,6 +4,7 @@
     clockOf,
     drawOf,
     isScored,
+    leadsIntoHold,
     moveBookOf,
     outcomeLabel,
     roundWordOf,
@@ -92,6 +93,7 @@
   /** Stations and skill levels are where points are called out: for everybody, never one against another. */
   const scored = $derived(beat ? isScored(beat) : false);
   const running = $derived(session.status === 'running');
+  const intoHold = $derived(leadsIntoHold(session.schedule.cues, session.index));
   const slot = $derived.by(() => {
     const spare = Math.round(session.spare);
     if (spare < 0) return `${clockOf(-spare)} over the slot`;
@@ -140,6 +142,7 @@
       ontap={() => session.tapOrNext()}
       mirror={session.adventure.setting.mirror ?? true}
       waiting={session.status === 'waiting'}
+      {intoHold}
       turn={turnAt(session.adventure, session.schedule.cues, session.index)}
       {remark}
       roundWord={beat ? roundWordOf(beat) : 'Round'}
@@ -207,7 +210,7 @@
         {:else}
           <Play size={32} aria-hidden="true" />{session.status !== 'waiting' || session.tapped
             ? 'Go'
-            : cue?.kind === 'count-in'
+            : intoHold
               ? 'All in'
               : 'Go on'}
         {/if}

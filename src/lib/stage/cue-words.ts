@@ -45,8 +45,7 @@ function ofMove(kind: Cue['kind'], doing: Doing, move: Move, text: string): CueW
 
 /** The words for a cue. `move` is the move that it is about, if any. */
 export function cueWords(cue: Cue, move: Move | null): CueWords {
-  if (cue.kind === 'drink')
-    return { over: 'Drink', main: cue.text || 'Time for a drink', under: '' };
+  if (cue.kind === 'drink') return { over: 'Drink', main: 'Time for a drink', under: '' };
   if (cue.kind === 'ask')
     return { over: 'Ask, and wait', main: cue.text, under: cue.doing?.name ?? '' };
   if (cue.kind === 'say') return { over: 'Say', main: cue.text, under: '' };

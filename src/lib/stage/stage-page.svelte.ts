@@ -1,4 +1,4 @@
-import { moveBookOf, type AdaptationKind, type MoveBook, type TypedOutcome } from '$core';
+import { moveBookOf, piecesAt, type AdaptationKind, type MoveBook, type TypedOutcome } from '$core';
 import { noteLed } from '$lib/store/adventure-rows';
 import { today } from '$lib/store/today';
 import { arrupDb } from '$lib/store/db';
@@ -64,8 +64,10 @@ export class StagePage {
   /** A line to be read aloud; empty while there is none. */
   readonly #line = $derived.by(() => {
     const { session } = this;
-    const spoken = session?.cue?.kind === 'say' || session?.cue?.kind === 'ask';
-    return session?.status === 'running' && spoken ? session.cue!.text : '';
+    if (session?.status !== 'running' || !session.cue) return '';
+    const { kind, text, meanwhile } = session.cue;
+    if (kind === 'say' || kind === 'ask' || kind === 'show') return text;
+    return piecesAt(meanwhile, session.into).now;
   });
 
   /** What keeps going while the page is shown: called once, where effects may be made. */

@@ -1,4 +1,5 @@
 import {
+  leadsIntoHold,
   type Adventure,
   compareRun,
   DEFAULT_PACE,
@@ -247,7 +248,7 @@ describe('changes on the stage', () => {
     const { session: held, pass } = start({ holds: 'wait for me' });
     held.go();
     for (let n = 0; n < 400; n += 1) {
-      if (held.cue?.kind === 'count-in' && held.cue.doing?.unit === 'hold') break;
+      if (leadsIntoHold(held.schedule.cues, held.index)) break;
       held.next();
     }
     pass(30);

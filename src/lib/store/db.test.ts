@@ -76,16 +76,16 @@ describe('rows that can’t be read', () => {
 
   it('of preferences make room: they are put aside, and the usual ones are taken', async () => {
     const db = await arrupDb();
-    const newer = { version: 99, wordsPerMinute: 180 };
+    const newer = { version: 99, pace: 180 };
     await db.put('settings', newer, 'preferences');
     await preferences.load();
     expect(preferences.current).toEqual(USUAL_PREFERENCES);
-    await preferences.change({ wordsPerMinute: 150 });
+    await preferences.change({ volume: 0.3 });
     expect(aside.in(['preferences'])).toMatchObject([{ raw: newer }]);
     expect(await db.getAll('aside')).toMatchObject([{ store: 'preferences', raw: newer }]);
     expect(await db.get('settings', 'preferences')).toMatchObject({
-      version: 2,
-      wordsPerMinute: 150,
+      version: 3,
+      volume: 0.3,
     });
   });
 });

@@ -1,10 +1,4 @@
-import {
-  DEFAULT_PACE,
-  parseDocument,
-  PREFERENCES,
-  USUAL_PREFERENCES,
-  type Preferences,
-} from '$core';
+import { parseDocument, PREFERENCES, USUAL_PREFERENCES, type Preferences } from '$core';
 import { aside, putAside, putAsideBefore } from './aside.svelte';
 import { arrupDb } from './db';
 
@@ -23,7 +17,7 @@ class PreferenceStore {
   }
 
   get pace() {
-    return { ...DEFAULT_PACE, wordsPerMinute: this.#current.wordsPerMinute };
+    return this.#current.pace;
   }
 
   get mode(): Mode {

@@ -1,5 +1,5 @@
 <!-- A word in a sentence that can be another word. -->
-<script lang="ts" generics="Value extends string | number | boolean">
+<script lang="ts" generics="Value extends string | number | boolean | null">
   type Props = {
     value: Value;
     label: string;

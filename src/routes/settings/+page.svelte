@@ -1,12 +1,12 @@
 <script lang="ts">
-  import { LENGTH_UNITS, lengthIn, LOOK_CHOICES, WORDS_PER_MINUTE, type LookChoice } from '$core';
+  import { LENGTH_UNITS, lengthIn, LOOK_CHOICES, type LookChoice } from '$core';
   import LookPicture from '$lib/figures/LookPicture.svelte';
+  import PaceSection from '$lib/settings/PaceSection.svelte';
   import { keepOwnMusic, MOST_MUSIC_BYTES } from '$lib/stage/own-music';
   import { presets } from '$lib/store/preset-store.svelte';
   import { shelf } from '$lib/store/shelf.svelte';
   import { preferences } from '$lib/store/preference-store.svelte';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
-  import InlineNumber from '$lib/ui/InlineNumber.svelte';
   import KeptAside from '$lib/ui/KeptAside.svelte';
   import { notices } from '$lib/ui/notices.svelte';
 
@@ -88,33 +88,7 @@
   <h1 class="pt-8 text-4xl">Settings</h1>
   <KeptAside stores={['preferences', 'presets']} />
 
-  <section class="mt-8 border-t border-line pt-5">
-    <h2 class="text-2xl">How you lead</h2>
-    <p class="mt-2 leading-9">
-      I speak about
-      <InlineNumber
-        value={preferences.current.wordsPerMinute}
-        label="Words a minute"
-        min={60}
-        max={260}
-        step={5}
-        onchange={(wordsPerMinute) => void preferences.change({ wordsPerMinute })}
-      />
-      words a minute, and after a spoken line
-      <InlineChoice
-        value={preferences.current.lines}
-        label="After a spoken line"
-        choices={[
-          ['run on', 'the clock runs on'],
-          ['wait for me', 'the clock waits for me'],
-        ] as const}
-        onchange={(lines) => void preferences.change({ lines })}
-      />.
-    </p>
-    <p class="text-soft">
-      Every length on the Desk follows from it. {WORDS_PER_MINUTE} is common practice, pauses included.
-    </p>
-  </section>
+  <PaceSection />
 
   <section class="mt-8 border-t border-line pt-5">
     <h2 class="text-2xl">Sound on the Stage</h2>

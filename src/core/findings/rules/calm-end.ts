@@ -25,8 +25,10 @@ export function checkCalmEnd({ schedule, work }: FindingContext): Seen[] {
           now,
           ['goodbye', 'calm', 'cool-down'],
           [
-            beatOf('calm-breath', plainDose('reps', 3), 'each', newId),
-            ...(missing > 20 ? [beatOf('lie-still', forSeconds(missing - 15), 'none', newId)] : []),
+            beatOf('calm-breath', plainDose('reps', 3), newId),
+            ...(missing > 20
+              ? [beatOf('lie-still', forSeconds(missing - 15), newId, 'follow me')]
+              : []),
           ],
         ),
     },

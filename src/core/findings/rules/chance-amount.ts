@@ -1,6 +1,6 @@
 import { amountOdds } from '../../chance/amount';
 import { potOf } from '../../chance/pot';
-import type { Draw } from '../../beats/draw';
+import type { Draw } from '../../beats/draw-schema';
 import { isSum } from '../../model/chance';
 import { moveIn } from '../../moves/move-book';
 import type { FindingContext } from '../context';

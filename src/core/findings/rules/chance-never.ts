@@ -1,6 +1,6 @@
 import { chancesOfNever } from '../../chance/never';
 import { potOf } from '../../chance/pot';
-import type { Draw } from '../../beats/draw';
+import type { Draw } from '../../beats/draw-schema';
 import { calledIn } from '../../moves/move-book';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';

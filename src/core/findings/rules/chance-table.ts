@@ -1,6 +1,6 @@
 import { dealt } from '../../devices';
 import { potOf } from '../../chance/pot';
-import type { Draw } from '../../beats/draw';
+import type { Draw } from '../../beats/draw-schema';
 import type { Problem } from '../../model/problem';
 import type { FindingContext } from '../context';
 import type { Fix, Seen } from '../finding';

@@ -5,15 +5,14 @@ import { changeAction } from '../mending';
 /** Beyond this many times the usual most, it is no longer a matter of taste. Our own judgement. */
 const FAR_ABOVE = 2;
 
-function checkPart({ beat, action, move }: UsedPart, { band }: FindingContext): Seen[] {
+function checkPart({ beat, action, move, how }: UsedPart, { band }: FindingContext): Seen[] {
   if (!action || action.dose.unit !== move.usual.unit) return [];
   const [least, most] = move.usual.range[band];
-  const flowing = beat.kind === 'move' && beat.flowing;
   const highest = Math.max(...action.dose.amounts);
   const lowest = Math.min(...action.dose.amounts);
   const above = highest > most;
-  // Quick images of a flowing run are short on purpose.
-  if (!above && (flowing || lowest >= least)) return [];
+  // Quick images that they follow are short on purpose.
+  if (!above && (how.led === 'follow me' || lowest >= least)) return [];
   const amount = above ? highest : lowest;
   return [
     {

@@ -1,7 +1,8 @@
 import { capital } from '../../words/capital';
 import { hasSoundOf, isWrittenWith } from '../../words/reading-scheme';
 import { proposeForEntry } from '../../language/letter-strip';
-import type { Draw } from '../../beats/draw';
+import type { Draw } from '../../beats/draw-schema';
+import { NO_GUISE } from '../../model/action';
 import type { Entry } from '../../model/chance';
 import { doseForMove } from '../../moves/usual-dose';
 import type { FindingContext } from '../context';
@@ -24,7 +25,7 @@ function swap(beat: Draw, entry: Entry, context: FindingContext): Fix | null {
   const [idea] = proposeForEntry(beat, entry, book, setting, sounds, 1);
   if (!idea) return null;
   const { move, picture } = idea;
-  const guise = { name: capital(picture), picture, sound: '', line: '' };
+  const guise = { ...NO_GUISE, name: capital(picture), picture };
   const dose = doseForMove(entry.action.dose, move, setting.ages);
   const action = { ...entry.action, move: move.id, guise, dose };
   return changeDraw(beat.id, (now) => ({

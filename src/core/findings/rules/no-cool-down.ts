@@ -8,7 +8,7 @@ const HARD = 4;
 const STRETCH_SECONDS = { '3-4': 6, '5': 8, '6-7': 10 } as const;
 
 /** There is hard work, and no stretch after the last of it. */
-export function checkCoolDown({ work, book, band, adventure }: FindingContext): Seen[] {
+export function checkCoolDown({ work, book, band }: FindingContext): Seen[] {
   const lastHard = work.findLastIndex((cue) => cue.effort >= HARD);
   if (lastHard < 0) return [];
   const stretched = work
@@ -26,8 +26,8 @@ export function checkCoolDown({ work, book, band, adventure }: FindingContext): 
           now,
           ['cool-down', 'calm'],
           [
-            beatOf('tall-reach', stretch, adventure.defaults.show, newId),
-            beatOf('side-bend', { ...stretch, sides: 'each' }, adventure.defaults.show, newId),
+            beatOf('tall-reach', stretch, newId),
+            beatOf('side-bend', { ...stretch, sides: 'each' }, newId),
           ],
         ),
     },

@@ -1,5 +1,5 @@
 import { changeBeat } from '../../document/edit';
-import { DRINK_SECONDS } from '../../cues/timing';
+import { TIMINGS } from '../../cues/timing';
 import type { FindingContext } from '../context';
 import type { Fix, Seen } from '../finding';
 import { insertBefore } from '../mending';
@@ -12,10 +12,12 @@ function drinkBefore(beatId: string, inCircuit: boolean): Fix {
   return (now, newId) =>
     inCircuit
       ? changeBeat(now, beatId, (beat) =>
-          beat.kind === 'circuit' ? { ...beat, drinkBetweenRoundsSeconds: DRINK_SECONDS } : beat,
+          beat.kind === 'circuit'
+            ? { ...beat, drinkBetweenRoundsSeconds: TIMINGS.drink.usual }
+            : beat,
         )
       : insertBefore(now, beatId, [
-          { kind: 'drink', id: newId('bt'), text: '', seconds: DRINK_SECONDS },
+          { kind: 'drink', id: newId('bt'), text: '', seconds: TIMINGS.drink.usual },
         ]);
 }
 

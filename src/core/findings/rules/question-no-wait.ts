@@ -1,5 +1,5 @@
 import { changeBeat } from '../../document/edit';
-import { QUESTION_WAIT_SECONDS } from '../../cues/timing';
+import { TIMINGS } from '../../cues/timing';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';
 
@@ -11,10 +11,10 @@ export function checkQuestions({ beats }: FindingContext): Seen[] {
     .map(({ id }) => ({
       place: { beatId: id, part: null },
       severity: 'mend',
-      params: { seconds: QUESTION_WAIT_SECONDS },
+      params: { seconds: TIMINGS.questionWait.usual },
       fix: (now) =>
         changeBeat(now, id, (beat) =>
-          beat.kind === 'tell' ? { ...beat, waitSeconds: QUESTION_WAIT_SECONDS } : beat,
+          beat.kind === 'tell' ? { ...beat, waitSeconds: TIMINGS.questionWait.usual } : beat,
         ),
     }));
 }

@@ -28,7 +28,9 @@ export function checkSitting({ adventure, schedule, band, chapters }: FindingCon
       severity: 'think',
       params: { seconds: Math.round(still), most },
       fix: (now, newId) =>
-        insertBefore(now, beatId, [beatOf('shake-out', forSeconds(SHAKE_SECONDS), 'none', newId)]),
+        insertBefore(now, beatId, [
+          beatOf('shake-out', forSeconds(SHAKE_SECONDS), newId, 'follow me'),
+        ]),
     });
   }
   return seen;

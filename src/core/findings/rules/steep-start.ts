@@ -7,7 +7,7 @@ export const GENTLE_FIRST_SECONDS = 40;
 const HARD = 4;
 
 /** Hard work comes before the body is warm. */
-export function checkSteepStart({ work, adventure }: FindingContext): Seen[] {
+export function checkSteepStart({ work }: FindingContext): Seen[] {
   let gentle = 0;
   for (const cue of work) {
     if (cue.effort >= HARD) {
@@ -19,9 +19,7 @@ export function checkSteepStart({ work, adventure }: FindingContext): Seen[] {
           severity: 'mend',
           params: { gentle, name: cue.doing?.name ?? '' },
           fix: (now, newId) =>
-            insertBefore(now, cue.beatId, [
-              beatOf('march', forSeconds(missing), adventure.defaults.show, newId),
-            ]),
+            insertBefore(now, cue.beatId, [beatOf('march', forSeconds(missing), newId)]),
         },
       ];
     }

@@ -1,5 +1,5 @@
 import { moveIn } from '../../moves/move-book';
-import { postureExtraSeconds } from '../../cues/timing';
+import { postureSeconds } from '../../cues/timing';
 import type { FindingContext } from '../context';
 import { WHOLE, type Seen } from '../finding';
 
@@ -14,7 +14,7 @@ export function checkUpsAndDowns({ work, book, schedule }: FindingContext): Seen
   for (const { doing } of work) {
     if (!doing) continue;
     const { posture } = moveIn(book, doing.move);
-    if (postureExtraSeconds(before, posture) > 0) times += 1;
+    if (postureSeconds(before, posture) > 0) times += 1;
     before = posture;
   }
   const most = Math.max(MOST_TIMES, (schedule.totalSeconds / 60) * MOST_A_MINUTE);

@@ -1,3 +1,4 @@
+import { NO_GUISE } from '../../model/action';
 import fc from 'fast-check';
 import mammoth from 'mammoth';
 import { describe, expect, it } from 'vitest';
@@ -17,9 +18,7 @@ describe('the script for a word processor', () => {
     const adventure = {
       ...withBeats(
         { kind: 'tell', id: 'bt_1', text: 'Who is “dry” & warm?', waitSeconds: 3 },
-        moveBeat([
-          { ...frogs, guise: { name: 'ditch leaps', picture: '', sound: '', line: 'Over!' } },
-        ]),
+        moveBeat([{ ...frogs, guise: { ...NO_GUISE, name: 'ditch leaps', line: 'Over!' } }]),
       ),
       title: 'The letter \u{1f38f} Ł',
     };

@@ -1,5 +1,6 @@
 import { readCast, readList } from '../../words/written-lists';
 import type { Adventure } from '../../document/adventure';
+import { ledAlone } from '../../language/how-reader';
 import { FLOORS, settingSchema, type Setting } from '../../model/setting';
 
 type Head = Pick<Adventure, 'learning' | 'world' | 'setting' | 'defaults'>;
@@ -49,13 +50,19 @@ const LINES: Readonly<Record<string, (head: Head, text: string) => Head | null>>
   },
   room,
   kit: (head, text) => withSetting(head, { kit: readList(text, 100, 80) }),
-  led: (head, text) => withSetting(head, { place: yes(text, /film/iu) ? 'filmed' : 'in the room' }),
   sides: (head, text) => withSetting(head, { mirror: !yes(text, /mine|leader/iu) }),
-  shown: (head, text) => {
-    const show = (['each', 'first', 'none'] as const).find((one) =>
-      yes(text, new RegExp(one, 'iu')),
-    );
-    return show ? { ...head, defaults: { ...head.defaults, show } } : null;
+  led: (head, text) => {
+    const ways = text.split(/;|,(?!\s*(?:and )?then\b)/u);
+    const led = ways.flatMap((one) => ledAlone(one) ?? [])[0] ?? head.defaults.led;
+    const places = ways.filter((one) => yes(one, /film|room/iu));
+    const countIn = yes(text, /no count-?in/iu)
+      ? false
+      : yes(text, /count-?in/iu)
+        ? true
+        : head.defaults.countIn;
+    const whole = { ...head, defaults: { ...head.defaults, led, countIn } };
+    if (places.length === 0) return whole;
+    return withSetting(whole, { place: yes(text, /film/iu) ? 'filmed' : 'in the room' });
   },
 };
 

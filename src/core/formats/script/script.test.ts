@@ -65,7 +65,7 @@ describe('a script written by hand', () => {
 
   it('waits after a question, and says a quotation before the beat that follows or holds it', () => {
     const [welcome, warmUp] = adventure.chapters;
-    expect(welcome!.beats[1]).toMatchObject({ text: 'Who rings it?', waitSeconds: 3 });
+    expect(welcome!.beats[1]).toMatchObject({ text: 'Who rings it?', waitSeconds: 2 });
     expect(warmUp!.beats[0]).toMatchObject({ say: 'Knees up, all of you.' });
     expect(warmUp!.beats[0]).toMatchObject({ actions: [{ guise: { name: 'fog march' } }] });
     expect(warmUp!.beats[1]).toMatchObject({ say: 'Down to the rope.' });

@@ -1,16 +1,19 @@
 import { Lexer, type Token, type Tokens } from 'marked';
-import { beatFromReading, readQuickLine } from '../../beats/quick-line';
+import { beatsFromReading, readQuickLine } from '../../beats/quick-line';
 import { makeMoveFinder } from '../../moves/move-finder';
 import type { LineTools } from '../../language/part-reader';
 import type { SoundBook } from '../../words/phonemes';
 import type { Adventure, Chapter } from '../../document/adventure';
-import type { Beat } from '../../beats';
+import { isLed, splitWords, withMeanwhile, type Beat } from '../../beats';
+import { tellOf } from '../../beats/tell';
+import { ledAlone } from '../../language/how-reader';
+import { saidDuring } from '../../language/said';
+import { SHOWINGS, type Led, type Showing } from '../../model/led';
 import type { Move } from '../../model/move';
 import { hasBeats } from '../../document/beats-of';
-import { newAdventure } from '../../document/new-adventure';
+import { newAdventure, newChapter } from '../../document/new-adventure';
 import type { NewId } from '../../model/new-id';
 import { problem, type Result } from '../../model/problem';
-import { MAX_LINE } from '../../model/text';
 import { moveBookOf } from '../../moves/move-book';
 import { carryMoves } from '../../document/carry-moves';
 import { readHeadLine } from './script-head';
@@ -35,8 +38,8 @@ export type ScriptSource = Readonly<{
 /** Marks of Markdown that are only for the eye, and line breaks within a thing that is said. */
 const plain = (text: string) =>
   text
+    .replace(/(?<!\\)(\*\*|__|\*|_)(?=\S)(.+?)(?<!\\)\1/gu, '$2')
     .replace(/\\([\\`*_{}[\]<>()#+\-.!|~])/gu, '$1')
-    .replace(/(\*\*|__|\*|_)(?=\S)(.+?)\1/gu, '$2')
     .replace(/\s+/gu, ' ')
     .trim();
 
@@ -46,6 +49,8 @@ export class ScriptReader {
   readonly chapters: { -readonly [K in keyof Chapter]: Chapter[K] }[] = [];
   readonly unread: UnreadLine[] = [];
   #say = '';
+  /** When moves are shown, as scripts of before had it for all of their beats. */
+  #shown: Showing | null = null;
   readonly #finder;
 
   constructor(readonly source: ScriptSource) {
@@ -67,10 +72,11 @@ export class ScriptReader {
   open(title: string): void {
     const { newId } = this.source;
     const read = readQuickLine(`# ${title}`, this.#tools);
-    const kind = read.kind === 'chapter' ? read.chapterKind : 'adventure';
+    if (read.kind !== 'chapter') return;
     // "Warm-up: up the reed path" is a warm-up with a name of its own.
-    const [, own = title] = /^[^:]+:\s*(.+)$/u.exec(title) ?? [];
-    this.chapters.push({ id: newId('ch'), kind, title: own.slice(0, 120), beats: [] });
+    const [, own = read.title] = /^[^:]+:\s*(.+)$/u.exec(read.title) ?? [];
+    const chapter = newChapter(newId, read.chapterKind, own.slice(0, 120));
+    this.chapters.push({ ...chapter, led: read.led });
   }
 
   #add(beat: Beat): void {
@@ -78,33 +84,76 @@ export class ScriptReader {
     const chapter = this.chapters.at(-1)!;
     const say = this.#say;
     this.#say = '';
-    const whole = say && 'say' in beat ? { ...beat, say } : beat;
+    const shown = this.#asShown(beat);
+    const whole = say && 'say' in shown ? { ...shown, say } : shown;
     if (say && !('say' in beat)) this.tell(say);
-    chapter.beats = [...chapter.beats, whole];
+    chapter.beats = [...chapter.beats, ...splitWords(whole, this.source)];
+  }
+
+  #asShown(beat: Beat): Beat {
+    const usual = beat.kind === 'draw' || beat.kind === 'circuit';
+    if (!this.#shown || usual || !isLed(beat) || beat.show !== null) return beat;
+    return { ...beat, show: this.#shown };
+  }
+
+  /** "Shown: none" at the head of an older script. */
+  #readShown(text: string): boolean {
+    const [, word] = /^shown\s*:\s*(each|first|none)$/iu.exec(text) ?? [];
+    const show = SHOWINGS.find((one) => one === word?.toLowerCase());
+    if (show && show !== 'each') this.#shown = show;
+    return show !== undefined;
+  }
+
+  /** Said meanwhile, to what stands before it; where nobody moves it is simply said. */
+  during(text: string): void {
+    const chapter = this.chapters.at(-1);
+    const last = chapter?.beats.at(-1);
+    const changed = last && withMeanwhile(last, text);
+    if (!chapter || !changed) return this.tell(text);
+    chapter.beats = [...chapter.beats.slice(0, -1), ...splitWords(changed, this.source)];
   }
 
   tell(text: string): void {
     const { newId } = this.source;
-    const said = text.replace(/^["“]|["”]$/gu, '').slice(0, MAX_LINE);
-    const read = readQuickLine(`"${said}"`, this.#tools);
-    const beat = beatFromReading(read, { defaults: this.adventure.defaults, newId, seed: 0 });
-    if (beat) this.#add(beat);
+    const said = text.replace(/^["“]([^"“”]*)["”]$/u, '$1');
+    for (const beat of beatsFromReading(tellOf(said), { newId, seed: 0 })) this.#add(beat);
   }
 
   say(text: string): void {
-    this.#say = text.slice(0, MAX_LINE);
+    this.#say = text;
   }
 
   line(text: string, line: number): void {
     const { newId, newSeed } = this.source;
-    const { defaults } = this.adventure;
     const read = readQuickLine(text, this.#tools);
-    if (read.kind === 'chapter') return this.open(read.title);
+    if (read.kind === 'chapter') return this.open(text.replace(/^#+\s*/u, ''));
+    if (read.kind === 'led') return this.#lead(read.led);
+    if (read.kind === 'meanwhile') return this.during(read.text);
     if (read.kind === 'tell' && read.unread.length > 0) {
       this.unread.push({ line, text, words: read.unread });
     }
-    const beat = beatFromReading(read, { defaults, newId, seed: newSeed() });
-    if (beat) this.#add(beat);
+    for (const beat of beatsFromReading(read, { newId, seed: newSeed() })) this.#add(beat);
+  }
+
+  /** How the chapter is led that stands open. */
+  #lead(led: Led): void {
+    if (this.chapters.length === 0) this.open('The adventure');
+    this.chapters.at(-1)!.led = led;
+  }
+
+  /** A paragraph, or a quotation after what it is said to: said meanwhile, the way it is led, or told. */
+  said(text: string): void {
+    const [during, led] = [saidDuring(text), ledAlone(text)];
+    if (during) this.during(during);
+    else if (led) this.#lead(led);
+    else this.tell(text);
+  }
+
+  /** A quotation: said before what comes next, or, with its mark, meanwhile. */
+  quote(text: string): void {
+    const during = saidDuring(text);
+    if (during) this.during(during);
+    else this.say(text);
   }
 
   heading({ depth, text }: Tokens.Heading): void {
@@ -114,8 +163,9 @@ export class ScriptReader {
   }
 
   paragraph(text: string, line: number): void {
-    if (this.chapters.length > 0) return this.tell(plain(text));
+    if (this.chapters.length > 0) return this.said(plain(text));
     for (const [n, one] of text.split('\n').entries()) {
+      if (this.#readShown(plain(one))) continue;
       const read = readHeadLine(this.adventure, plain(one));
       if (read) this.adventure = read;
       else this.unread.push({ line: line + n, text: one, words: [one] });
@@ -124,10 +174,15 @@ export class ScriptReader {
 
   item({ tokens }: Tokens.ListItem, line: number): void {
     const [first, ...others] = tokens;
-    for (const one of others) if (one.type === 'blockquote') this.say(plain(one.text as string));
+    const quotes = others.flatMap((one) =>
+      one.type === 'blockquote' ? [plain((one as Tokens.Blockquote).text)] : [],
+    );
+    const during = quotes.filter((one) => saidDuring(one) !== null);
+    for (const one of quotes) if (!during.includes(one)) this.say(one);
     const text = plain(first && 'text' in first ? String(first.text) : '');
     if (this.chapters.length === 0) this.paragraph(text, line);
     else this.line(text, line);
+    for (const one of during) this.quote(one);
   }
 
   /** What was read; refused where there is nothing in it. */
@@ -144,7 +199,7 @@ export class ScriptReader {
   token(token: Token, line: number): void {
     if (token.type === 'heading') this.heading(token as Tokens.Heading);
     else if (token.type === 'paragraph') this.paragraph((token as Tokens.Paragraph).text, line);
-    else if (token.type === 'blockquote') this.say(plain((token as Tokens.Blockquote).text));
+    else if (token.type === 'blockquote') this.quote(plain((token as Tokens.Blockquote).text));
     else if (token.type === 'list') {
       let at = line;
       for (const item of (token as Tokens.List).items) {
@@ -159,7 +214,7 @@ export class ScriptReader {
  * A script written by hand in Markdown as an adventure: the first heading is its title, lines like
  * "Ages: 4 to 5" below it are its setting, further headings are chapters, paragraphs are said, list
  * items are read as on the Desk, and a quotation is what is said before the item that follows or
- * holds it. What is not understood stays as a line to say, and is told with its line number. Refused
+ * holds it, or, begun with three dots, meanwhile. What is not understood stays as a line to say, and is told with its line number. Refused
  * only where it is too large, or has nothing in it.
  */
 export function parseScript(text: string, source: ScriptSource): Result<ReadScript> {

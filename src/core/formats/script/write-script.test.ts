@@ -3,10 +3,21 @@ import { dictionary } from 'cmu-pronouncing-dictionary';
 import fc from 'fast-check';
 import { lexer } from 'marked';
 import { describe, expect, it } from 'vitest';
+import { partsOfBeat, type Beat } from '../../beats';
 import type { Adventure } from '../../document/adventure';
+import { NO_GUISE } from '../../model/action';
+import { LEDS, SHOWINGS } from '../../model/led';
 import { unroll } from '../../schedule/unroll';
 import { arbitraryAdventure } from '../../testing/arbitrary';
-import { countingIds } from '../../testing/make';
+import {
+  chainBeat,
+  circuit,
+  countingIds,
+  doseOf,
+  drawBeat,
+  moveBeat,
+  withBeats,
+} from '../../testing/make';
 import { parseScript } from './script';
 import { serializeScript } from './write-script';
 
@@ -17,7 +28,7 @@ function read(text: string) {
   return result.value;
 }
 
-/** Pictures of letters and what is said at a drink have no words in a line. */
+/** Pictures of letters have no words in a line. */
 const plainly = ({ setting, chapters, title, world, learning, defaults }: Adventure) => ({
   setting,
   title,
@@ -63,6 +74,87 @@ describe('a script that is written out', () => {
       expect(again[0]!.beats[0]).toMatchObject({ text });
     },
   );
+
+  const word = fc.constantFrom(
+    'reed',
+    'punt,',
+    'then',
+    'hop',
+    '5',
+    'squats',
+    'so:',
+    'over',
+    '…',
+    '...',
+    '“Up',
+    'Up”',
+    '+',
+    'follow',
+    'me',
+    '=',
+    ';',
+    'a.',
+    '*b*',
+  );
+  const text = fc.array(word, { maxLength: 8 }).map((words) => words.join(' '));
+  /** Quotation marks stand in pairs. */
+  const said = text.filter(
+    (one) => !/[“”]/u.test(one.replace(/“[^“”]*”/gu, '')) && !/^(?:…|\.{3})/u.test(one),
+  );
+  const guise = fc
+    .record({ line: said, meanwhile: said })
+    .map((words) => ({ ...NO_GUISE, ...words }));
+  const how = fc.record({
+    led: fc.option(fc.constantFrom(...LEDS)),
+    show: fc.option(fc.constantFrom(...SHOWINGS)),
+    countIn: fc.option(fc.boolean()),
+  });
+  const action = fc
+    .record({ move: fc.constantFrom('squat', 'hop', 'march'), guise })
+    .map(({ move, guise: words }) => ({ ...doseOf(move, 5), guise: words }));
+  const beats = fc.oneof(
+    fc
+      .tuple(fc.array(action, { minLength: 1, maxLength: 3 }), how)
+      .map(([actions, led]) => moveBeat(actions, led)),
+    fc.tuple(fc.array(guise, { minLength: 1, maxLength: 3 }), how).map(([guises, led]) => {
+      const beat = circuit(guises.length, led);
+      return { ...beat, stations: beat.stations.map((one, n) => ({ ...one, guise: guises[n]! })) };
+    }),
+    fc
+      .tuple(fc.array(guise, { minLength: 2, maxLength: 3 }), how, said)
+      .map(([guises, led, meanwhile]) => {
+        const beat = drawBeat(guises.length, { ...led, meanwhile });
+        const entries = beat.entries.map((one, n) => ({
+          ...one,
+          action: { ...one.action, guise: guises[n]! },
+        }));
+        return { ...beat, entries };
+      }),
+    fc
+      .tuple(fc.array(action, { minLength: 2, maxLength: 3 }), how)
+      .map(([links, led]) => ({ ...chainBeat(['squat']), ...led, links })),
+    said.map((line) => ({ kind: 'drink' as const, id: 'bt_d', text: line, seconds: 30 })),
+  );
+  const wordsOf = (beat: Beat) => [
+    beat.kind,
+    ...partsOfBeat(beat).map(({ guise: { line, meanwhile } }) => [line.trim(), meanwhile.trim()]),
+    beat.kind === 'drink' ? beat.text.trim() : '',
+    beat.kind === 'draw' ? beat.meanwhile.trim() : '',
+    'led' in beat ? [beat.led, beat.show, beat.countIn] : [],
+  ];
+
+  it('keeps what is said first and meanwhile, and how it is led, whatever the words', () => {
+    fc.assert(
+      fc.property(beats, fc.option(fc.constantFrom(...LEDS)), (beat, led) => {
+        const adventure = withBeats(beat);
+        const chapters = adventure.chapters.map((chapter) => ({ ...chapter, led }));
+        const again = read(serializeScript({ ...adventure, title: 'Words', chapters })).adventure;
+        expect(again.chapters[0]!.led).toBe(led);
+        expect(again.chapters[0]!.beats.map(wordsOf)).toEqual([wordsOf(beat)]);
+      }),
+      { numRuns: 400 },
+    );
+  });
 
   it('of any adventure is Markdown with its title and a heading for each chapter (marked)', () => {
     fc.assert(

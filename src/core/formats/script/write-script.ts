@@ -5,6 +5,12 @@ import { moveBookOf, type MoveBook } from '../../moves/move-book';
 import { titleOf } from '../../document/title';
 import { plainMarkdown } from '../markdown-plain';
 
+/** "in the room; show, then do; count-in". */
+function ledInWords(place: string, { led, countIn }: Adventure['defaults']): string {
+  const counted = countIn === null ? '' : countIn ? 'count-in' : 'no count-in';
+  return [place, led, counted].filter(Boolean).join('; ');
+}
+
 function headOf({ title, learning, world, setting, defaults }: Adventure): string[] {
   const { ages, group, slotSeconds, room, kit, place, mirror } = setting;
   const lines: readonly (readonly [string, string])[] = [
@@ -22,9 +28,8 @@ function headOf({ title, learning, world, setting, defaults }: Adventure): strin
       `${room.lengthMetres} x ${room.widthMetres} x ${room.heightMetres} m, ${room.floor}${room.wallFree ? '' : ', no wall'}`,
     ],
     ['Kit', listInWords(kit)],
-    ['Led', place],
+    ['Led', ledInWords(place, defaults)],
     ['Sides', mirror === null ? '' : mirror ? 'theirs' : 'mine'],
-    ['Shown', defaults.show],
   ];
   return [
     `# ${plainMarkdown(titleOf({ title }))}`,
@@ -34,18 +39,17 @@ function headOf({ title, learning, world, setting, defaults }: Adventure): strin
 }
 
 /** The chapter's kind leads its heading where its title does not say it. */
-function headingOf({ kind, title }: Chapter): string {
+function headingOf({ kind, title, led }: Chapter): string {
   const named = title.toLowerCase().replace(/\s+/gu, '-').includes(kind) || kind === 'adventure';
-  return named && title ? plainMarkdown(title) : `${kind}: ${plainMarkdown(title)}`;
+  const heading = named && title ? plainMarkdown(title) : `${kind}: ${plainMarkdown(title)}`;
+  return led ? `${heading} (${led})` : heading;
 }
 
 function linesOf(beat: Beat, book: MoveBook): string[] {
   const line = lineOfBeat(beat, book);
   if (beat.kind === 'tell') return [plainMarkdown(beat.text), ''];
   if (!line) return [];
-  const say = 'say' in beat ? beat.say : beat.kind === 'drink' ? beat.text : '';
-  // What is said at a drink has no place in its line: it is said before it.
-  if (say && beat.kind === 'drink') return [plainMarkdown(say), '', `- ${plainMarkdown(line)}`, ''];
+  const say = 'say' in beat ? beat.say : '';
   return [...(say ? [`> ${plainMarkdown(say)}`, ''] : []), `- ${plainMarkdown(line)}`, ''];
 }
 

@@ -72,14 +72,23 @@ function spoken({ kind, text, doing }: Cue): string {
   return kind === 'rest' ? 'Rest.' : '';
 }
 
+/** What is done, and the words said meanwhile, each at its own time: the first with what is done. */
+function captionsOf(cue: Cue): readonly Caption[] {
+  const { startSeconds, lengthSeconds, meanwhile } = cue;
+  const endSeconds = startSeconds + lengthSeconds;
+  const begun = meanwhile.filter(({ goesOn }) => !goesOn);
+  const [first, ...others] = begun.map(({ text, atSeconds }, n): Caption => {
+    const next = begun[n + 1];
+    const end = next ? startSeconds + next.atSeconds : endSeconds;
+    return { startSeconds: startSeconds + atSeconds, endSeconds: end, text };
+  });
+  if (!first) return [{ startSeconds, endSeconds, text: spoken(cue) }];
+  return [{ ...first, startSeconds, text: `${spoken(cue)} ${first.text}`.trim() }, ...others];
+}
+
 /** The planned captions of a film: what is said, and what is done, at its time. */
 export function serializeCaptions({ cues }: Pick<Schedule, 'cues'>): string {
-  return written(
-    cues.flatMap((cue) => {
-      const { startSeconds, lengthSeconds } = cue;
-      return pieces({ startSeconds, endSeconds: startSeconds + lengthSeconds, text: spoken(cue) });
-    }),
-  );
+  return written(cues.flatMap((cue) => captionsOf(cue).flatMap(pieces)));
 }
 
 /** The chapters of a film, each to the start of the next. */

@@ -233,7 +233,7 @@ export const BALANCING: readonly Move[] = [
     aliases: ['hug your knee'],
     regions: ['legs', 'hips'],
     effort: 2,
-    tempo: 3,
+    tempo: 3.5,
     sided: true,
     easier: 'stork-stand',
     seated: 'seated-leg-lift',

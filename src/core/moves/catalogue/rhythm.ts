@@ -36,7 +36,7 @@ export const RHYTHM: readonly Move[] = [
     aliases: ['arm circles', 'windmill arms'],
     regions: ['shoulders', 'arms'],
     effort: 2,
-    tempo: 1.2,
+    tempo: 1.1,
     cautions: [APART],
     formCues: ['Big and slow', 'Then the other way'],
     pictureWords: ['windmill', 'waterwheel', 'paddle', 'yarn'],

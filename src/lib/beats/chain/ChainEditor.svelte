@@ -5,12 +5,15 @@
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import LineArea from '$lib/ui/LineArea.svelte';
   import DoseSentence from '../DoseSentence.svelte';
-  import { SHOWING_WORDS, type EditorProps } from '../editor-props';
+  import type { EditorProps } from '../editor-props';
+  import LedSentence from '../LedSentence.svelte';
   import GuiseFields from '../GuiseFields.svelte';
   import MovePicker from '$lib/moves/MovePicker.svelte';
   import SayFirst from '../SayFirst.svelte';
 
-  const { beat, book, setting, ideas, active, change, leave }: EditorProps<'chain'> = $props();
+  const { beat, book, setting, ideas, led, active, change, leave }: EditorProps<'chain'> = $props();
+
+  const follows = $derived((beat.led ?? led) === 'follow me');
 
   const links = $derived(beat.links);
   const set = (next: readonly Action[], key?: string) => change({ ...beat, links: next }, key);
@@ -45,13 +48,7 @@
 <p class="pl-1 leading-8">
   <span class="font-heading text-lg font-bold">Growing chain</span>
   <span class="text-soft">{beatInWords(beat)}</span>
-  {#if active},
-    <InlineChoice
-      value={beat.show}
-      label="When the links are shown"
-      choices={SHOWING_WORDS}
-      onchange={(show) => change({ ...beat, show })}
-    />{/if}
+  <LedSentence how={beat} {led} {active} onchange={(how) => change({ ...beat, ...how })} />
 </p>
 <ol class="mt-1">
   {#each links as link, index (link.id)}
@@ -66,6 +63,7 @@
           {setting}
           {active}
           held={link.dose.unit === 'hold'}
+          {follows}
           {ideas}
           onguise={(guise, key) => changeLink({ ...link, guise }, key)}
           onmove={(move) =>

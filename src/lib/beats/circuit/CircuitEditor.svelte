@@ -4,12 +4,16 @@
   import { newId } from '$lib/store/new-id';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
-  import { SHOWING_WORDS, type EditorProps } from '../editor-props';
+  import type { EditorProps } from '../editor-props';
+  import LedSentence from '../LedSentence.svelte';
   import GuiseFields from '../GuiseFields.svelte';
   import MovePicker from '$lib/moves/MovePicker.svelte';
   import SayFirst from '../SayFirst.svelte';
 
-  const { beat, book, setting, ideas, active, change, leave }: EditorProps<'circuit'> = $props();
+  const { beat, book, setting, ideas, led, active, change, leave }: EditorProps<'circuit'> =
+    $props();
+
+  const follows = $derived((beat.led ?? led) === 'follow me');
 
   const drinks = $derived(beat.drinkBetweenRoundsSeconds > 0);
 
@@ -58,13 +62,7 @@
     min={0}
     step={5}
     onchange={(restSeconds) => change({ ...beat, restSeconds }, 'rest')}
-  /> s rest,
-  <InlineChoice
-    value={beat.show}
-    label="When the stations are shown"
-    choices={SHOWING_WORDS}
-    onchange={(show) => change({ ...beat, show })}
-  />{#if beat.rounds > 1},
+  /> s rest{#if beat.rounds > 1},
     <InlineChoice
       value={drinks}
       label="Between rounds"
@@ -80,6 +78,9 @@
         step={5}
         onchange={(s) => change({ ...beat, drinkBetweenRoundsSeconds: s }, 'drink')}
       /> s{/if}{/if}.
+  {#if active || beat.led !== 'by the clock' || beat.show !== null || beat.countIn !== null}
+    <LedSentence how={beat} {led} {active} onchange={(how) => change({ ...beat, ...how })} />
+  {/if}
 </p>
 <ol class="mt-2 flex flex-col gap-2">
   {#each beat.stations as station, index (station.id)}
@@ -91,6 +92,7 @@
           {book}
           {setting}
           {active}
+          {follows}
           {ideas}
           onguise={(guise, key) => changeStation({ ...station, guise }, key)}
           onmove={(move) => changeStation({ ...station, move: move.id })}

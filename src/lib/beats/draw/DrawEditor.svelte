@@ -23,16 +23,20 @@
   import DeviceBoard from '$lib/chance/board/DeviceBoard.svelte';
   import { newId, newSeed } from '$lib/store/new-id';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
-  import { SHOWING_WORDS, type EditorProps } from '../editor-props';
+  import type { EditorProps } from '../editor-props';
+  import LedSentence from '../LedSentence.svelte';
   import MovePicker from '$lib/moves/MovePicker.svelte';
+  import Meanwhile from '../Meanwhile.svelte';
   import SayFirst from '../SayFirst.svelte';
   import AmountSentence from './AmountSentence.svelte';
   import DeckSentence from './DeckSentence.svelte';
   import DrawRules from './DrawRules.svelte';
   import EntryLine from './EntryLine.svelte';
 
-  const { beat, book, setting, defaults, ideas, active, change, leave }: EditorProps<'draw'> =
+  const { beat, book, setting, defaults, ideas, led, active, change, leave }: EditorProps<'draw'> =
     $props();
+
+  const follows = $derived((beat.led ?? led) === 'follow me');
 
   /** The line of the table that is being worked on. */
   let openId = $state<string | null>(null);
@@ -152,13 +156,8 @@
           ages={setting.ages}
           {book}
           {change}
-        />{/if},
-      <InlineChoice
-        value={beat.show}
-        label="When the moves are shown"
-        choices={SHOWING_WORDS}
-        onchange={(show) => change({ ...beat, show })}
-      />.
+        />{/if}.
+      <LedSentence how={beat} {led} {active} onchange={(how) => change({ ...beat, ...how })} />
       <InlineChoice
         value={beat.drawn}
         label="When it is drawn"
@@ -213,6 +212,7 @@
           {book}
           {setting}
           {active}
+          {follows}
           open={openId === entry.id}
           {ideas}
           change={changeEntry}
@@ -226,6 +226,16 @@
     <div class="hidden sm:block"><Wheel entries={beat.entries} {names} pixels={120} /></div>
   {/if}
 </div>
+{#if active || beat.meanwhile}
+  <Meanwhile
+    text={beat.meanwhile}
+    label="What you say meanwhile, over all the draws"
+    placeholder="What you say while they work, and while a child throws"
+    open={active}
+    onchange={(meanwhile) => change({ ...beat, meanwhile }, 'meanwhile')}
+    onleave={leave}
+  />
+{/if}
 {#if active}
   <MovePicker {book} text="and also…" label="Another move" class="ml-1 underline" onpick={add} />
 {/if}

@@ -234,12 +234,13 @@
       onchange={(tightens) => set({ between: { ...between, tightens } })}
     />, and freeze{/if}.
   <InlineChoice
-    value={rules.turns}
-    label="Whose turn"
+    value={rules.thrower}
+    label="Who draws"
     choices={[
-      ['leader', device === 'calls' ? 'You call' : 'You draw'],
-      ['children', `The children ${device === 'calls' ? 'call' : 'draw'} in turn`],
+      ['presenter', device === 'calls' ? 'You call' : 'You draw'],
+      ['child', `The children ${device === 'calls' ? 'call' : 'draw'} in turn`],
+      ['on screen', 'It is drawn on the screen'],
     ] as const}
-    onchange={(turns) => set({ turns })}
+    onchange={(thrower) => set({ thrower })}
   />.
 </p>

@@ -33,6 +33,7 @@
     book: MoveBook;
     setting: Setting;
     active: boolean;
+    follows: boolean;
     /** This line is being worked on. */
     open: boolean;
     ideas: Ideas;
@@ -48,6 +49,7 @@
     book,
     setting,
     active,
+    follows,
     open,
     ideas,
     change,
@@ -112,6 +114,7 @@
         {book}
         {setting}
         {active}
+        {follows}
         {open}
         held={action.dose.unit === 'hold'}
         {ideas}

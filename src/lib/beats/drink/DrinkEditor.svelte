@@ -1,9 +1,9 @@
 <script lang="ts">
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
-  import LineArea from '$lib/ui/LineArea.svelte';
   import type { EditorProps } from '../editor-props';
+  import Meanwhile from '../Meanwhile.svelte';
 
-  const { beat, change, leave }: EditorProps<'drink'> = $props();
+  const { beat, active, change, leave }: EditorProps<'drink'> = $props();
 </script>
 
 <p class="pl-1 text-lg">
@@ -16,11 +16,13 @@
     onchange={(seconds) => change({ ...beat, seconds }, 'seconds')}
   /> s
 </p>
-<LineArea
-  value={beat.text}
-  label="What you say while they drink"
-  placeholder="What you say while they drink"
-  class="italic"
-  onchange={(text) => change({ ...beat, text }, 'text')}
-  onleave={leave}
-/>
+{#if active || beat.text}
+  <Meanwhile
+    text={beat.text}
+    label="What you say while they drink"
+    placeholder="What you say while they drink"
+    open={active}
+    onchange={(text) => change({ ...beat, text }, 'text')}
+    onleave={leave}
+  />
+{/if}

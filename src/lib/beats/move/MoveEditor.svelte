@@ -1,17 +1,21 @@
 <script lang="ts">
   import { doseForMove, moveIn, NO_GUISE, usualDose, type Action, type Move } from '$core';
   import { newId } from '$lib/store/new-id';
-  import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
   import DoseSentence from '../DoseSentence.svelte';
-  import { SHOWING_WORDS, type EditorProps } from '../editor-props';
+  import type { EditorProps } from '../editor-props';
+  import LedSentence from '../LedSentence.svelte';
   import GuiseFields from '../GuiseFields.svelte';
   import MovePicker from '$lib/moves/MovePicker.svelte';
   import SayFirst from '../SayFirst.svelte';
 
-  const { beat, book, setting, ideas, active, change, leave }: EditorProps<'move'> = $props();
+  const { beat, book, setting, ideas, led, active, change, leave }: EditorProps<'move'> = $props();
 
-  const unusual = $derived(beat.flowing || beat.rounds > 1 || beat.show !== 'each');
+  const follows = $derived((beat.led ?? led) === 'follow me');
+
+  const unusual = $derived(
+    beat.rounds > 1 || beat.led !== null || beat.show !== null || beat.countIn !== null,
+  );
 
   function changeAction(action: Action, key?: string) {
     const actions = beat.actions.map((one) => (one.id === action.id ? action : one));
@@ -46,6 +50,7 @@
       {setting}
       {active}
       held={action.dose.unit === 'hold'}
+      {follows}
       {ideas}
       onguise={(guise, key) => changeAction({ ...action, guise }, key)}
       onmove={(move) => setMove(action, move)}
@@ -63,37 +68,23 @@
 </div>
 {#if active || unusual}
   <p class="mt-1 pl-1 leading-8 text-soft">
-    Done
-    <InlineNumber
-      value={beat.rounds}
-      label="Rounds"
-      max={20}
-      onchange={(rounds) => change({ ...beat, rounds }, 'rounds')}
-    />
-    {beat.rounds === 1 ? 'time' : 'times'} through{#if beat.rounds > 1}, rest
+    {#if active || beat.rounds > 1}Done
       <InlineNumber
-        value={beat.restBetweenRoundsSeconds}
-        label="Seconds of rest between rounds"
-        min={0}
-        max={300}
-        step={5}
-        onchange={(seconds) => change({ ...beat, restBetweenRoundsSeconds: seconds }, 'rest')}
-      /> s between{/if},
-    <InlineChoice
-      value={beat.flowing}
-      label="Stopping or flowing"
-      choices={[
-        [false, 'stopping before each'],
-        [true, 'flowing on without a stop'],
-      ] as const}
-      onchange={(flowing) => change({ ...beat, flowing })}
-    />{#if !beat.flowing},
-      <InlineChoice
-        value={beat.show}
-        label="When the moves are shown"
-        choices={SHOWING_WORDS}
-        onchange={(show) => change({ ...beat, show })}
-      />{/if}.
+        value={beat.rounds}
+        label="Rounds"
+        max={20}
+        onchange={(rounds) => change({ ...beat, rounds }, 'rounds')}
+      />
+      {beat.rounds === 1 ? 'time' : 'times'} through{#if beat.rounds > 1}, rest
+        <InlineNumber
+          value={beat.restBetweenRoundsSeconds}
+          label="Seconds of rest between rounds"
+          min={0}
+          max={300}
+          step={5}
+          onchange={(seconds) => change({ ...beat, restBetweenRoundsSeconds: seconds }, 'rest')}
+        /> s between{/if}.{/if}
+    <LedSentence how={beat} {led} {active} onchange={(how) => change({ ...beat, ...how })} />
     {#if active}
       <MovePicker
         {book}

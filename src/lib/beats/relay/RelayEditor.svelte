@@ -4,11 +4,14 @@
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineLength from '$lib/ui/InlineLength.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
-  import { SHOWING_WORDS, type EditorProps } from '../editor-props';
+  import type { EditorProps } from '../editor-props';
+  import LedSentence from '../LedSentence.svelte';
   import GuiseFields from '../GuiseFields.svelte';
   import SayFirst from '../SayFirst.svelte';
 
-  const { beat, book, setting, ideas, active, change, leave }: EditorProps<'relay'> = $props();
+  const { beat, book, setting, ideas, led, active, change, leave }: EditorProps<'relay'> = $props();
+
+  const follows = $derived((beat.led ?? led) === 'follow me');
 
   const group = $derived(childrenIn(setting));
   const carriers = $derived(Math.min(group, beat.atOnce ?? group));
@@ -62,13 +65,8 @@
       label="Children on their way at a time"
       max={60}
       onchange={(atOnce) => change({ ...beat, atOnce: Math.round(atOnce) }, 'atOnce')}
-    /> at a time{/if},
-  <InlineChoice
-    value={beat.show}
-    label="When the way is shown"
-    choices={SHOWING_WORDS.filter(([show]) => show !== 'first')}
-    onchange={(show) => change({ ...beat, show })}
-  />.
+    /> at a time{/if}.
+  <LedSentence how={beat} {led} {active} onchange={(how) => change({ ...beat, ...how })} />
 </p>
 <p class="pl-1 text-soft">
   {beat.atOnce === null
@@ -80,6 +78,7 @@
   {book}
   {setting}
   {active}
+  {follows}
   {ideas}
   onguise={(guise, key) => change({ ...beat, travel: { ...beat.travel, guise } }, `guise.${key}`)}
   onmove={(move) => change({ ...beat, travel: { ...beat.travel, move: move.id } })}

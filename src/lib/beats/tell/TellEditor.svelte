@@ -1,11 +1,12 @@
 <script lang="ts">
-  import { QUESTION_WAIT_SECONDS } from '$core';
+  import { TIMINGS } from '$core';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
   import LineArea from '$lib/ui/LineArea.svelte';
   import type { EditorProps } from '../editor-props';
 
   const { beat, active, change, leave }: EditorProps<'tell'> = $props();
 
+  const WAIT_SECONDS = TIMINGS.questionWait.usual;
   const asks = $derived(beat.waitSeconds !== undefined);
 
   function setText(text: string) {
@@ -14,7 +15,7 @@
   function setAsks(yes: boolean) {
     const { kind, id, text } = beat;
     const line = { kind, id, text };
-    change(yes ? { ...line, waitSeconds: QUESTION_WAIT_SECONDS } : line);
+    change(yes ? { ...line, waitSeconds: WAIT_SECONDS } : line);
   }
 </script>
 
@@ -44,7 +45,7 @@
 {:else if active && beat.text.trim().endsWith('?')}
   <p class="pl-1 text-soft">
     <button type="button" class="underline" onclick={() => setAsks(true)}>
-      A question? Wait {QUESTION_WAIT_SECONDS} s for answers
+      A question? Wait {WAIT_SECONDS} s for answers
     </button>
   </p>
 {/if}

@@ -5,14 +5,12 @@ import {
   oddsOfBeat,
   problem,
   problemOfIssue,
+  USUAL_DEFAULTS,
 } from '$core';
 import { json } from '@sveltejs/kit';
 import { readJson, refuse } from '$lib/server/answer';
 import { oddsRequestSchema } from '$lib/server/requests';
 import type { RequestHandler } from './$types';
-
-/** A shown move and a count-in of three seconds: what holds where no adventure says otherwise. */
-const DEFAULTS = { show: 'each', countInSeconds: 3 } as const;
 
 /** The odds of one draw beat; 422 for a table that cannot be drawn from, with the place. */
 export const POST: RequestHandler = async ({ request }) => {
@@ -26,7 +24,13 @@ export const POST: RequestHandler = async ({ request }) => {
   if (unknown.length > 0) {
     return refuse(unknown.map((move) => problem('unknown-move', ['beat'], { move })));
   }
-  const odds = oddsOfBeat({ beat, setting, defaults: DEFAULTS, moves, ...(pace && { pace }) });
+  const odds = oddsOfBeat({
+    beat,
+    setting,
+    defaults: USUAL_DEFAULTS,
+    moves,
+    ...(pace && { pace }),
+  });
   if (odds.ok) return json(odds.value);
   return refuse(
     odds.problems.map((one) => ({ ...one, path: ['beat', ...one.path] })),

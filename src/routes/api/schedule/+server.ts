@@ -12,5 +12,5 @@ export const POST: RequestHandler = async ({ request }) => {
   const { setting = adventure.setting, pace = DEFAULT_PACE, seed = null } = body;
   const draws = resolveDraws(adventure, setting, pace, seed);
   const schedule = unroll(adventure, setting, pace, draws);
-  return json(scheduleAnswer(adventure, schedule, draws, seed));
+  return json(scheduleAnswer(adventure, schedule, pace, draws, seed));
 };

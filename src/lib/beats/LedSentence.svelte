@@ -1,0 +1,44 @@
+<!-- How a beat is led: as its chapter is, or in a way of its own. -->
+<script lang="ts">
+  import type { Led, LedAsSaid } from '$core';
+  import InlineChoice from '$lib/ui/InlineChoice.svelte';
+  import { BY_ITSELF, COUNT_IN_CHOICES, LED_CHOICES, SHOWING_CHOICES } from './led-words';
+
+  type Props = {
+    how: LedAsSaid;
+    /** How the chapter is led. */
+    led: Led;
+    active: boolean;
+    /** What of it makes no difference here is left out. */
+    only?: readonly (keyof LedAsSaid)[];
+    onchange: (how: LedAsSaid) => void;
+  };
+  const { how, led, active, only = ['led', 'show', 'countIn'], onchange }: Props = $props();
+
+  const really = $derived(how.led ?? led);
+  const { led: ownLed, show, countIn } = $derived(how);
+  const set = (change: Partial<LedAsSaid>) => onchange({ led: ownLed, show, countIn, ...change });
+  const inSight = (name: keyof LedAsSaid) => only.includes(name) && (active || how[name] !== null);
+</script>
+
+{#if active || ownLed !== null || show !== null || countIn !== null}
+  <span data-led={really}
+    >{#if inSight('led')}Led
+      <InlineChoice
+        value={ownLed}
+        label="How this is led"
+        choices={[[null, `as the chapter is: ${led}`], ...LED_CHOICES]}
+        onchange={(next) => set({ led: next })}
+      />{/if}{#if inSight('show')}{inSight('led') ? ', ' : ''}<InlineChoice
+        value={show}
+        label="When the moves are shown"
+        choices={[[null, BY_ITSELF[really].show], ...SHOWING_CHOICES]}
+        onchange={(next) => set({ show: next })}
+      />{/if}{#if inSight('countIn')}{inSight('led') || inSight('show') ? ', ' : ''}<InlineChoice
+        value={countIn}
+        label="Whether it is counted in"
+        choices={[[null, BY_ITSELF[really].countIn], ...COUNT_IN_CHOICES]}
+        onchange={(next) => set({ countIn: next })}
+      />{/if}.</span
+  >
+{/if}
