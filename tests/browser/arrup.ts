@@ -63,6 +63,15 @@ export async function saved(page: Page): Promise<void> {
   await expect(page.locator('[data-save=saved]')).toBeVisible();
 }
 
+/** The children's screen of an adventure, in a window of its own behind this one. */
+export async function withScreen(page: Page, id: string): Promise<Page> {
+  await openShelf(page);
+  const screen = await page.context().newPage();
+  await screen.goto(`/stage/${id}/screen`);
+  await page.bringToFront();
+  return screen;
+}
+
 /** The Stage with a session begun. */
 export async function begin(page: Page, id: string, query = ''): Promise<void> {
   await openShelf(page);

@@ -1,5 +1,5 @@
 import { readdirSync } from 'node:fs';
-import { begin, expect, leafTo, openShelf, stored, test } from './arrup';
+import { begin, expect, leafTo, openShelf, stored, test, withScreen } from './arrup';
 import type { Page } from '@playwright/test';
 
 type Kept = {
@@ -81,9 +81,7 @@ test('a screen for the children and a remote follow the Stage, each in a window 
   page,
   context,
 }) => {
-  await openShelf(page);
-  const screen = await context.newPage();
-  await screen.goto('/stage/adv_late-letter/screen');
+  const screen = await withScreen(page, 'adv_late-letter');
   await expect(screen.getByText('This window follows the Stage')).toBeVisible();
   const remote = await context.newPage();
   await remote.goto('/stage/adv_late-letter/remote');

@@ -1,4 +1,4 @@
-import { NO_GUISE } from '../model/action';
+import { NO_GUISE, type Guise } from '../model/action';
 import fc from 'fast-check';
 import { parse as parseCsv } from 'csv-parse/sync';
 import { lexer, type Tokens } from 'marked';
@@ -27,6 +27,26 @@ describe('the run sheet', () => {
       { startSeconds: 0, kind: 'tell', dose: 'wait 3 s', say: 'Who is *brave*, who is "dry"?' },
       { name: 'Ditch leaps', move: 'frog jump', dose: '2 × 6 reps, rest 10 s' },
       { name: 'Drink', dose: '30 s', lengthSeconds: 30 },
+    ]);
+  });
+
+  it('marks what is said meanwhile with three dots: of a move, a drink, and of all that they follow', () => {
+    const said = (name: string, guise: Partial<Guise>) => ({
+      ...doseOf('march', 20),
+      guise: { ...NO_GUISE, name, ...guise },
+    });
+    const script = withBeats(
+      moveBeat([said('Post round', { line: 'Off we go.', meanwhile: 'Knees up.' })]),
+      moveBeat([said('Fog round', { line: 'Off we go.', meanwhile: 'Knees up.' })], {
+        led: 'follow me',
+      }),
+      { kind: 'drink', id: 'bt_d', text: 'Small sips.', seconds: 30 },
+    );
+    const rows = runSheetRows(script, unroll(script));
+    expect(rows.map(({ say }) => say)).toEqual([
+      'Off we go. … Knees up.',
+      '… Off we go. Knees up.',
+      '… Small sips.',
     ]);
   });
 

@@ -1,8 +1,9 @@
-import { rowsOfBeat, type Beat } from '../beats';
+import { changeParts, rowsOfBeat, type Beat } from '../beats';
 import type { RowContent } from '../beats/sheet-row';
 import type { Cue } from '../cues/cue';
 import { startsBy } from '../cues/starts';
 import type { Adventure } from '../document/adventure';
+import { howLed } from '../model/led';
 import { moveBookOf } from '../moves/move-book';
 import type { Schedule } from '../schedule/unroll';
 import { clockOf } from '../words/clock';
@@ -19,6 +20,15 @@ export type RunSheetRow = Readonly<{
 }> &
   RowContent;
 
+/** Where they follow, the lines are said meanwhile too. */
+function asFollowed(beat: Beat): Beat {
+  return changeParts(beat, (part) => {
+    const { line, meanwhile } = part.guise;
+    const during = [line, meanwhile].filter((text) => text.trim() !== '').join(' ');
+    return { ...part, guise: { ...part.guise, line: '', meanwhile: during } };
+  });
+}
+
 /** The running order, row by row, with the clock. */
 export function runSheetRows(adventure: Adventure, schedule: Schedule): readonly RunSheetRow[] {
   const book = moveBookOf(adventure);
@@ -30,16 +40,18 @@ export function runSheetRows(adventure: Adventure, schedule: Schedule): readonly
     else cuesOf.set(cue.beatId, [cue]);
   }
   return adventure.chapters.flatMap((chapter) =>
-    chapter.beats.flatMap((beat) =>
-      rowsOfBeat(beat, book, cuesOf.get(beat.id) ?? []).map((content, index) => ({
+    chapter.beats.flatMap((beat) => {
+      const { led } = howLed(adventure.defaults, chapter, beat);
+      const said = led === 'follow me' ? asFollowed(beat) : beat;
+      return rowsOfBeat(said, book, cuesOf.get(beat.id) ?? []).map((content, index) => ({
         beatId: beat.id,
         startSeconds: index === 0 ? (starts.get(beat.id) ?? null) : null,
         lengthSeconds: index === 0 ? (schedule.totals.byBeat.get(beat.id)?.seconds ?? 0) : null,
         chapter: chapter.title,
         kind: beat.kind,
         ...content,
-      })),
-    ),
+      }));
+    }),
   );
 }
 

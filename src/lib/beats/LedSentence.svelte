@@ -9,16 +9,19 @@
     /** How the chapter is led. */
     led: Led;
     active: boolean;
-    /** What of it makes no difference here is left out. */
-    only?: readonly (keyof LedAsSaid)[];
+    /** What chance brings up is only told, unless the beat itself says that it is shown. */
+    isDrawn?: boolean;
     onchange: (how: LedAsSaid) => void;
   };
-  const { how, led, active, only = ['led', 'show', 'countIn'], onchange }: Props = $props();
+  const { how, led, active, isDrawn = false, onchange }: Props = $props();
 
   const really = $derived(how.led ?? led);
+  const shownByItself = $derived(
+    isDrawn && really === 'show, then do' ? 'told as it comes' : BY_ITSELF[really].show,
+  );
   const { led: ownLed, show, countIn } = $derived(how);
   const set = (change: Partial<LedAsSaid>) => onchange({ led: ownLed, show, countIn, ...change });
-  const inSight = (name: keyof LedAsSaid) => only.includes(name) && (active || how[name] !== null);
+  const inSight = (name: keyof LedAsSaid) => active || how[name] !== null;
 </script>
 
 {#if active || ownLed !== null || show !== null || countIn !== null}
@@ -32,7 +35,7 @@
       />{/if}{#if inSight('show')}{inSight('led') ? ', ' : ''}<InlineChoice
         value={show}
         label="When the moves are shown"
-        choices={[[null, BY_ITSELF[really].show], ...SHOWING_CHOICES]}
+        choices={[[null, shownByItself], ...SHOWING_CHOICES]}
         onchange={(next) => set({ show: next })}
       />{/if}{#if inSight('countIn')}{inSight('led') || inSight('show') ? ', ' : ''}<InlineChoice
         value={countIn}

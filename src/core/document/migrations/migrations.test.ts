@@ -29,6 +29,52 @@ describe('documents of older versions', () => {
     },
   );
 
+  it('of before the two lanes keep every dose and every word, and how they were led', () => {
+    const guise = { name: 'Dips', picture: '', sound: '', line: 'Down we go.' };
+    const dose = {
+      unit: 'reps',
+      amounts: [6, 8],
+      sides: 'each',
+      ways: 1,
+      restSeconds: 10,
+      count: 'back',
+    };
+    const action = { id: 'ac_1', move: 'squat', guise, dose };
+    const station = { id: 'st_1', move: 'march', guise };
+    const moves = { kind: 'move', say: 'Poles up!', rounds: 2, restBetweenRoundsSeconds: 5 };
+    const clock = { rounds: 2, workSeconds: 20, restSeconds: 10, drinkBetweenRoundsSeconds: 0 };
+    const beats = [
+      { ...moves, id: 'bt_1', actions: [action], flowing: true, show: 'each' },
+      { ...moves, id: 'bt_2', actions: [{ ...action, id: 'ac_2' }], flowing: false, show: 'first' },
+      {
+        ...clock,
+        kind: 'circuit',
+        id: 'bt_3',
+        say: '',
+        stations: [station],
+        restAfterLast: false,
+        show: 'first',
+      },
+    ];
+    const old = {
+      ...version4,
+      defaults: { show: 'each', countInSeconds: 4 },
+      chapters: [{ id: 'ch_1', kind: 'adventure', title: 'Across', beats }],
+    };
+    const parsed = parseAdventure(old);
+    if (!parsed.ok) throw new Error(JSON.stringify(parsed.problems));
+    const { defaults, chapters } = parsed.value;
+    expect(defaults).toEqual({ led: 'show, then do', countIn: true, countInSeconds: 4 });
+    const said = { ...guise, meanwhile: '' };
+    expect(chapters[0]!.beats).toMatchObject([
+      { led: 'follow me', show: null, say: 'Poles up!', actions: [{ dose, guise: said }] },
+      { led: null, show: 'first', say: 'Poles up!', actions: [{ dose, guise: said }] },
+      { led: 'by the clock', show: null, ...clock, stations: [{ guise: said }] },
+    ]);
+    const never = parseAdventure({ ...old, defaults: { show: 'each', countInSeconds: 0 } });
+    expect(never.ok && never.value.defaults.countIn).toBe(false);
+  });
+
   it('a move of one’s own of before figures is drawn as its kind is', () => {
     const { figure, ...facts } = newOwnMove(() => 'own_1');
     expect(figure).toBeNull();

@@ -157,7 +157,13 @@
           {book}
           {change}
         />{/if}.
-      <LedSentence how={beat} {led} {active} onchange={(how) => change({ ...beat, ...how })} />
+      <LedSentence
+        how={beat}
+        {led}
+        {active}
+        isDrawn
+        onchange={(how) => change({ ...beat, ...how })}
+      />
       <InlineChoice
         value={beat.drawn}
         label="When it is drawn"
