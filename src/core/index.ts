@@ -131,6 +131,8 @@ export type { EchoLine } from './beats/echo';
 
 export { beatsFromReading, readingInWords, readQuickLine } from './beats/quick-line';
 export type { QuickReading } from './beats/quick-line';
+export { ACTED, OTHERS, type Acted, type Others, type Tell } from './beats/tell';
+export { SETUPS, type Setup } from './beats/setup';
 export { relaySeconds, type Relay } from './beats/relay';
 // document
 export { adventureSchema } from './document/adventure';

@@ -33,6 +33,15 @@ import { beatsFromReading, readingInWords, readQuickLine } from './quick-line';
 const ONE_OF_EACH: Readonly<Record<BeatKind, Beat>> = {
   tell: { kind: 'tell', id: 'bt_tell', text: 'The lamp has gone out.' },
   drink: { kind: 'drink', id: 'bt_drink', text: 'Sip slowly.', seconds: 30 },
+  setup: {
+    kind: 'setup',
+    id: 'bt_setup',
+    what: 'set out',
+    things: ['4 cones', '2 mats'],
+    helper: true,
+    text: 'Stand by the wall.',
+    seconds: 60,
+  },
   move: moveBeat([doseOf('squat', 5), doseOf('hop', 6, { sides: 'each' })], { say: 'Ready?' }),
   circuit: circuit(['squat', 'march'], { say: 'Stations!', rounds: 2 }),
   chain: chainBeat(['squat', 'clap'], {
@@ -47,7 +56,6 @@ const ONE_OF_EACH: Readonly<Record<BeatKind, Beat>> = {
 const finder = makeMoveFinder(BUILT_IN);
 const tools = { finder, ages: { from: 5, to: 6 }, kit: [], book: null };
 const making = () => ({
-  defaults: { show: 'each' as const, countInSeconds: 3 },
   newId: countingIds(),
   seed: 1,
 });

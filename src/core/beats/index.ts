@@ -16,6 +16,7 @@ import { drink } from './drink';
 import { echo } from './echo';
 import { move } from './move';
 import { relay } from './relay';
+import { setup } from './setup';
 import type { RowContent } from './sheet-row';
 import { tell } from './tell';
 
@@ -23,7 +24,7 @@ import { tell } from './tell';
  * Every kind of beat, one line each, in the order in which a typed line is tried as each: those that
  * begin with a word of their own, then moves, and what is none of these is said.
  */
-export const BEATS = { drink, circuit, draw, chain, echo, relay, move, tell } as const;
+export const BEATS = { drink, setup, circuit, draw, chain, echo, relay, move, tell } as const;
 export type BeatKind = keyof typeof BEATS;
 
 type InFile<File> =
@@ -100,6 +101,11 @@ export function spokenLines(beat: Beat): readonly string[] {
     .filter((line) => line.trim() !== '');
 }
 
+/** It is said to somebody else than the children. */
+export function isForOthers(beat: Beat): boolean {
+  return beat.kind === 'tell' && beat.to !== undefined;
+}
+
 /** A beat in a few words, 60 characters at most, for lists and charts. */
 export function beatLabel(beat: Beat, book: MoveBook): string {
   return fileOf(beat).label(beat, book);
@@ -144,7 +150,9 @@ const said = (...texts: readonly string[]) => texts.filter((one) => one.trim() !
 
 /** The beat with more words said meanwhile: to its last move, or to all of it; null where nobody moves. */
 export function withMeanwhile(beat: Beat, text: string): Beat | null {
-  if (beat.kind === 'drink') return { ...beat, text: said(beat.text, text) };
+  if (beat.kind === 'drink' || beat.kind === 'setup') {
+    return { ...beat, text: said(beat.text, text) };
+  }
   if (beat.kind === 'draw') return { ...beat, meanwhile: said(beat.meanwhile, text) };
   const last = partsOfBeat(beat).at(-1);
   if (!last) return null;

@@ -324,6 +324,62 @@ describe('how it is led, in a typed line', () => {
   });
 });
 
+describe('lines that are not simply told to the children', () => {
+  it.each([
+    [
+      'To the grown-ups: Stand behind your child.',
+      { to: 'grown-ups', text: 'Stand behind your child.' },
+    ],
+    [
+      'to parents: Is the lamp out of reach?',
+      { to: 'grown-ups', text: 'Is the lamp out of reach?' },
+    ],
+    ['To our helpers: Two cones each, please.', { to: 'helpers' }],
+    ['To camera: Come closer.', { to: 'camera' }],
+    [
+      'Act it out: The heron wakes and stretches.',
+      { acted: 2, text: 'The heron wakes and stretches.' },
+    ],
+    ['Acted out, lively: Over the ditch with Pip!', { acted: 3 }],
+    ['Everybody mimes, hard: We pull the ferry home.', { acted: 4 }],
+  ])('%s', (line, expected) => {
+    const reading = read(line);
+    expect(reading).toMatchObject({ kind: 'tell', ...expected });
+    // Nobody waits for the children's answer to what was not asked of them.
+    if ('to' in expected) expect(reading).not.toHaveProperty('waitSeconds');
+  });
+
+  it('are told where they only sound like it', () => {
+    const plain = read('To the tower: up we go!');
+    expect(plain).toMatchObject({ kind: 'tell', text: 'To the tower: up we go!' });
+    expect(plain).not.toHaveProperty('to');
+  });
+});
+
+describe('time to set out, to put away, and for a film that waits', () => {
+  it.each([
+    [
+      'pause the film 20 s: Fetch two cushions.',
+      { what: 'pause the film', seconds: 20, text: 'Fetch two cushions.', things: [] },
+    ],
+    ['Pause here', { what: 'pause the film', seconds: 30 }],
+    [
+      'set out 4 cones, 2 mats 60 s, a helper',
+      { what: 'set out', things: ['4 cones', '2 mats'], seconds: 60, helper: true },
+    ],
+    [
+      'set out hoops and bean bags 1 min … Stand by the wall.',
+      { things: ['hoops', 'bean bags'], seconds: 60, text: 'Stand by the wall.', helper: false },
+    ],
+    ['put away 4 cones 30 s', { what: 'put away', things: ['4 cones'], seconds: 30 }],
+  ])('%s', (line, expected) => expect(read(line)).toMatchObject({ kind: 'setup', ...expected }));
+
+  it.each(['Set out for the tower!', 'Pause and breathe.', 'Put away your worries.'])(
+    '%s is said',
+    (line) => expect(read(line)).toMatchObject({ kind: 'tell', text: line }),
+  );
+});
+
 describe('words longer than a beat holds', () => {
   it('are split at their sentences, never cut', () => {
     const sentence = 'The heron looks on from the far bank, and says nothing.';

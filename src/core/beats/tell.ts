@@ -1,24 +1,71 @@
 import { z } from 'zod';
 import { speechSeconds } from '../cues/speech';
 import { TIMINGS } from '../cues/timing';
+import type { Effort } from '../model/move';
 import { lineSchema } from '../model/text';
 import { beatBase } from './beat-base';
 import { NO_PARTS, PLAIN, shortened, type BeatFile } from './beat-file';
 import { EMPTY_ROW } from './sheet-row';
 
-/** A line, or, with `waitSeconds`, a question and the time that children need to answer it. */
+/** Whom a line is for, where it is not the children. */
+export const OTHERS = ['grown-ups', 'helpers', 'camera'] as const;
+export type Others = (typeof OTHERS)[number];
+
+/** How hard children work who act out what is told: gently, lively, hard, on the levels of effort. */
+export const ACTED = [2, 3, 4] as const;
+export type Acted = (typeof ACTED)[number];
+
+/**
+ * A line, or, with `waitSeconds`, a question and the time that children need to answer it. `to` is whom
+ * it is for, if not the children; with `acted` they act it out as it is told, at that level of effort.
+ */
 const schema = z.strictObject({
   ...beatBase('tell'),
   text: lineSchema,
   waitSeconds: z.number().min(0).max(120).optional(),
+  to: z.enum(OTHERS).optional(),
+  acted: z.union([z.literal(2), z.literal(3), z.literal(4)]).optional(),
 });
 export type Tell = Readonly<z.infer<typeof schema>>;
+
+const ACTED_WORDS: Readonly<Record<Acted, string>> = {
+  2: 'Acted out',
+  3: 'Acted out, lively',
+  4: 'Acted out, hard',
+};
+const TO = /^to (?:the |our |your )?(grown-?ups?|adults?|parents?|helpers?|camera)\s*:\s*(?=\S)/iu;
+const ACTED_OUT =
+  /^(?:act(?:ed)? (?:it )?out|(?:everybody |all )?mimes?(?: it)?)(?:,? (gently|lively|hard))?\s*:\s*(?=\S)/iu;
+
+function othersOf(word: string): Others {
+  const lower = word.toLowerCase();
+  return lower === 'camera' ? 'camera' : lower.startsWith('helper') ? 'helpers' : 'grown-ups';
+}
+
+/** What stands before a line that is not simply told to the children, and the line. */
+function readFront(text: string): Readonly<{ text: string; to?: Others; acted?: Acted }> {
+  const to = TO.exec(text);
+  if (to) return { text: text.slice(to[0].length), to: othersOf(to[1]!) };
+  const acted = ACTED_OUT.exec(text);
+  if (!acted) return { text };
+  const level = { gently: 2, lively: 3, hard: 4 } as const;
+  const word = (acted[1]?.toLowerCase() ?? 'gently') as keyof typeof level;
+  return { text: text.slice(acted[0].length), acted: level[word] };
+}
+
+/** A line as it is written: "To the grown-ups: Stand behind your child." */
+export function tellAsWritten({ text, to, acted }: Tell): string {
+  if (to) return `To the ${to}: ${text}`;
+  return acted ? `${ACTED_WORDS[acted]}: ${text}` : text;
+}
 
 /** A line to say. `unread`: words in it that kept it from being a move. */
 export type TellReading = Readonly<{
   kind: 'tell';
   text: string;
   waitSeconds?: number;
+  to?: Others;
+  acted?: Acted;
   unread: readonly string[];
 }>;
 
@@ -26,14 +73,11 @@ export type TellReading = Readonly<{
 const MOST_SLIPS = 3;
 
 /** A line to say, with time for answers if it asks something. */
-export function tellOf(text: string, unread: readonly string[] = []): TellReading {
-  const asks = text.endsWith('?') && unread.length === 0;
-  return {
-    kind: 'tell',
-    text,
-    ...(asks ? { waitSeconds: TIMINGS.questionWait.usual } : {}),
-    unread,
-  };
+export function tellOf(typed: string, unread: readonly string[] = []): TellReading {
+  const front = readFront(typed);
+  const asks = front.text.endsWith('?') && unread.length === 0 && !front.to;
+  const wait = asks ? { waitSeconds: TIMINGS.questionWait.usual } : {};
+  return { kind: 'tell', ...front, ...wait, unread };
 }
 
 export const tell: BeatFile<Tell, TellReading> = {
@@ -46,25 +90,30 @@ export const tell: BeatFile<Tell, TellReading> = {
   inWords: ({ waitSeconds }) => (waitSeconds === undefined ? '' : `wait ${waitSeconds} s`),
   // Whatever no other kind understands is said.
   read: (line) => tellOf(line),
-  make: ({ text, waitSeconds }, { newId }) => ({
+  make: ({ text, waitSeconds, to, acted }, { newId }) => ({
     kind: 'tell',
     id: newId('bt'),
     text,
     ...(waitSeconds === undefined ? {} : { waitSeconds }),
+    ...(to === undefined ? {} : { to }),
+    ...(acted === undefined ? {} : { acted }),
   }),
-  readBack: ({ waitSeconds, unread }) => {
+  readBack: ({ waitSeconds, to, acted, unread }) => {
+    if (to) return `A line to the ${to}`;
+    if (acted) return `${ACTED_WORDS[acted]} by everybody as you tell it`;
     if (waitSeconds !== undefined) return `A question, with ${waitSeconds} s for answers`;
     return unread.length > 0 && unread.length <= MOST_SLIPS
       ? `A line to say. As a move, “${unread.join(' ')}” is not understood`
       : 'A line to say';
   },
   line: () => null,
-  cues: ({ text, waitSeconds }, score) => {
+  cues: ({ text, waitSeconds, acted }, score) => {
+    const effort: Effort = acted ?? 1;
     // Questions on the way are waited for as usual, the last one as the presenter has it.
     const said = text.replace(/\?(?=[”"’')\s]*$)/u, '');
     const seconds = speechSeconds(said, score.pace);
-    if (waitSeconds === undefined) score.add('say', seconds, text);
-    else score.add('ask', seconds + waitSeconds, text);
+    if (waitSeconds === undefined) score.add('say', seconds, text, { effort });
+    else score.add('ask', seconds + waitSeconds, text, { effort });
   },
-  rows: (beat) => [{ ...EMPTY_ROW, say: beat.text, dose: tell.inWords(beat) }],
+  rows: (beat) => [{ ...EMPTY_ROW, say: tellAsWritten(beat), dose: tell.inWords(beat) }],
 };

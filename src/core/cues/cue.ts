@@ -12,6 +12,7 @@ export const CUE_KINDS = [
   'swap',
   'rest',
   'drink',
+  'setup',
   'draw',
   'change',
 ] as const;
@@ -80,7 +81,14 @@ export function cueEndSeconds(cue: Cue): number {
 }
 
 /** Cues in which something can be said meanwhile; a throw only where a child makes it. */
-const ROOM_FOR_WORDS: ReadonlySet<CueKind> = new Set(['work', 'hold', 'rest', 'swap', 'drink']);
+const ROOM_FOR_WORDS: ReadonlySet<CueKind> = new Set([
+  'work',
+  'hold',
+  'rest',
+  'swap',
+  'drink',
+  'setup',
+]);
 
 export function isRoomForWords(kind: CueKind, overThrows: boolean): boolean {
   return ROOM_FOR_WORDS.has(kind) || (overThrows && kind === 'draw');

@@ -35,6 +35,6 @@ export function sayingsOf(cues: readonly Cue[], pace: Pace): readonly Saying[] {
         lengthSeconds: piece.lengthSeconds,
         when: 'while',
       }));
-    return text.trim() && cue.kind !== 'draw' ? [own, ...during] : during;
+    return text.trim() && cue.kind !== 'draw' && cue.kind !== 'setup' ? [own, ...during] : during;
   });
 }

@@ -32,6 +32,7 @@ const QUIET_EFFORT: Readonly<Record<CueKind, Effort>> = {
   swap: 2,
   rest: 1,
   drink: 1,
+  setup: 2,
   draw: 1,
   change: 2,
 };

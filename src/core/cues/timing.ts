@@ -51,6 +51,8 @@ export const TIMINGS = {
   /** Turning round at the far end. */
   turn: judged(1, 0.5, 2),
   drink: { usual: 30, least: 20, most: 45, origin: 'common practice' },
+  /** Setting out, fetching, putting away; a film that waits. */
+  setUp: judged(30, 15, 60),
   /** A child gets up, throws, fetches it and reads it out; with a sum to do. */
   childThrow: measured(12, 9, 15),
   childThrowWithSum: measured(25, 20, 30),

@@ -46,6 +46,7 @@ const MOMENTS: Readonly<Partial<Record<CueKind, Timing>>> = {
   ask: TIMINGS.questionWait,
   swap: TIMINGS.swap,
   drink: TIMINGS.drink,
+  setup: TIMINGS.setUp,
   draw: TIMINGS.childThrow,
   change: TIMINGS.changeToFloor,
   show: TIMINGS.show,

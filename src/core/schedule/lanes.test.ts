@@ -194,6 +194,18 @@ describe('words said meanwhile', () => {
       }),
     ],
     ['a drink', (text) => ({ kind: 'drink', id: 'bt_d', text, seconds: 20 })],
+    [
+      'what is set out',
+      (text) => ({
+        kind: 'setup',
+        id: 'bt_s',
+        what: 'set out',
+        things: ['4 cones'],
+        helper: false,
+        text,
+        seconds: 20,
+      }),
+    ],
   ];
 
   it.each(HOLDERS)('to %s take no time of their own, and stand in the second lane', (_, make) => {
@@ -229,7 +241,7 @@ describe('words said meanwhile', () => {
             ...part,
             guise: { ...part.guise, meanwhile: '' },
           }));
-          if (quiet.kind === 'drink') return { ...quiet, text: '' };
+          if (quiet.kind === 'drink' || quiet.kind === 'setup') return { ...quiet, text: '' };
           return quiet.kind === 'draw' ? { ...quiet, meanwhile: '' } : quiet;
         }),
       })),

@@ -78,6 +78,7 @@ export function ticksOf(cue: Cue): readonly Tick[] {
     }
     case 'rest':
     case 'drink':
+    case 'setup':
     case 'change':
     case 'swap':
       return [{ intoSeconds: 0, sound: 'change' }];

@@ -6,6 +6,8 @@ import { LEDS, SHOWINGS } from '../model/led';
 import { copyBeat, type Beat, type BeatKind, type BeatOf } from '../beats';
 import type { DeviceKind, DeviceOf } from '../devices';
 import type { Draw } from '../beats/draw-schema';
+import { SETUPS } from '../beats/setup';
+import { ACTED, OTHERS } from '../beats/tell';
 import { type Guise } from '../model/action';
 import { RETURNS } from '../model/chance';
 import { DOSE_SIDES, DOSE_UNITS, type Dose } from '../model/dose';
@@ -43,10 +45,20 @@ const dose: fc.Arbitrary<Dose> = fc.record({
 
 const tells = fc.oneof(
   fc.record({ kind: fc.constant('tell' as const), text }),
+  fc.record({ kind: fc.constant('tell' as const), text, to: fc.constantFrom(...OTHERS) }),
+  fc.record({ kind: fc.constant('tell' as const), text, acted: fc.constantFrom(...ACTED) }),
   fc.record({ kind: fc.constant('tell' as const), text, waitSeconds: rest }),
 );
 const drinks = fc.record({
   kind: fc.constant('drink' as const),
+  text,
+  seconds: fc.integer({ min: 5, max: 60 }),
+});
+const setups = fc.record({
+  kind: fc.constant('setup' as const),
+  what: fc.constantFrom(...SETUPS),
+  things: fc.array(fc.constantFrom('4 cones', 'mats', 'a blue sock'), { maxLength: 3 }),
+  helper: fc.boolean(),
   text,
   seconds: fc.integer({ min: 5, max: 60 }),
 });
@@ -167,6 +179,7 @@ const draws = fc
 const BEATS_OF: Readonly<{ [Kind in BeatKind]: fc.Arbitrary<Omit<BeatOf<Kind>, 'id'>> }> = {
   tell: tells,
   drink: drinks,
+  setup: setups,
   move: moves,
   circuit: circuits,
   relay: relays,

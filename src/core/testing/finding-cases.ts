@@ -212,6 +212,7 @@ export const FINDING_CASES: Record<RuleId, { fires: Adventure[]; silent: Adventu
     fires: [withBeats(told(words(120)), told(words(120)))],
     silent: [
       withBeats(told(words(100)), timed('shake-out', 8), told(words(100))),
+      withBeats(told(words(100)), { ...told(words(100)), acted: 2 } as Beat),
       withBeats(told(words(100)), drink(), told(words(100))),
     ],
   },

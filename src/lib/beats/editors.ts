@@ -8,6 +8,7 @@ import EchoEditor from './echo/EchoEditor.svelte';
 import type { EditorProps } from './editor-props';
 import MoveEditor from './move/MoveEditor.svelte';
 import RelayEditor from './relay/RelayEditor.svelte';
+import SetupEditor from './setup/SetupEditor.svelte';
 import TellEditor from './tell/TellEditor.svelte';
 
 type Editors = { [Kind in Beat['kind']]: Component<EditorProps<Kind>> };
@@ -22,4 +23,5 @@ export const EDITORS: Editors = {
   move: MoveEditor,
   circuit: CircuitEditor,
   drink: DrinkEditor,
+  setup: SetupEditor,
 };

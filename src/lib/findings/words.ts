@@ -92,7 +92,7 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
   'words-outlast-work': {
     note: ({ name, words, work }) =>
       `${name ? `${name}: your` : 'Your'} words take ${seconds(words)}, and there are ${seconds(work)} to say them in.`,
-    mend: ({ name }) => (name ? 'Say them first' : 'Drink as long as you talk'),
+    mend: ({ name }) => (name ? 'Say them first' : 'As long as you talk'),
   },
   'question-no-wait': {
     note: () => 'A question, and no time to answer it.',

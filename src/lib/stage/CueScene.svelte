@@ -1,6 +1,6 @@
 <!-- One thing at a time, huge. -->
 <script lang="ts">
-  import { callAt, isCountedWork, piecesAt, type Cue, type Move } from '$core';
+  import { callAt, isCountedWork, piecesAt, type Cue, type Move, type Tell } from '$core';
   import type { Snippet } from 'svelte';
   import LivingFigure from '$lib/figures/LivingFigure.svelte';
   import { SIGNS } from '$lib/pictures/move-pictures';
@@ -28,6 +28,8 @@
     waiting: boolean;
     /** A hold comes next: everybody gets into it now. */
     intoHold: boolean;
+    /** The line that is said, where the cue is one. */
+    tell?: Tell | null;
     /** What a round is called here. */
     roundWord: string;
     /** Which child of the circle draws. */
@@ -49,6 +51,7 @@
     mirror,
     waiting,
     intoHold,
+    tell = null,
     roundWord,
     turn = null,
     remark = '',
@@ -58,11 +61,15 @@
   const words = $derived(cueWords(cue, move));
   const CALL_WORDS = { halfway: 'Halfway!', 'ten left': 'Ten seconds left' } as const;
   const call = $derived(callAt(cue, into));
+  /** Whom it is for, or that everybody acts it out. */
+  const toldTo = $derived(
+    tell?.to ? `To the ${tell.to}` : tell?.acted ? 'Say, and everybody acts it out' : '',
+  );
   const over = $derived(
     !waiting
       ? call
         ? CALL_WORDS[call]
-        : words.over
+        : toldTo || words.over
       : tapped
         ? words.over
         : intoHold

@@ -143,6 +143,7 @@
       mirror={session.adventure.setting.mirror ?? true}
       waiting={session.status === 'waiting'}
       {intoHold}
+      tell={beat?.kind === 'tell' ? beat : null}
       turn={turnAt(session.adventure, session.schedule.cues, session.index)}
       {remark}
       roundWord={beat ? roundWordOf(beat) : 'Round'}

@@ -48,6 +48,7 @@ export function cueWords(cue: Cue, move: Move | null): CueWords {
   if (cue.kind === 'drink') return { over: 'Drink', main: 'Time for a drink', under: '' };
   if (cue.kind === 'ask')
     return { over: 'Ask, and wait', main: cue.text, under: cue.doing?.name ?? '' };
+  if (cue.kind === 'setup') return { over: '', main: cue.text, under: '' };
   if (cue.kind === 'say') return { over: 'Say', main: cue.text, under: '' };
   if (cue.doing && move) return ofMove(cue.kind, cue.doing, move, cue.text);
   return { over: 'Rest', main: 'Rest', under: '' };
@@ -84,6 +85,7 @@ export function nextWords(
   for (let n = index + 1; n < cues.length; n += 1) {
     const cue = cues[n]!;
     if (cue.kind === 'drink') return 'Drink';
+    if (cue.kind === 'setup') return cue.text;
     if (cue.kind === 'draw' && isSecret(cue)) return 'The next draw';
     if (cue.doing) {
       const { part, side, name } = cue.doing;

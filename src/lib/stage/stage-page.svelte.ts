@@ -12,6 +12,7 @@ import { Companions, type RemoteKey } from './companions';
 import type { StagePlan } from './open-stage';
 import { loadOwnMusic } from './own-music';
 import { shownOf } from './shown';
+import { tellAt } from './tell-at';
 import { StageSound } from './sound';
 import { hushSpeech, speak } from './speech';
 import { StageSession } from './stage.svelte';
@@ -66,6 +67,8 @@ export class StagePage {
     const { session } = this;
     if (session?.status !== 'running' || !session.cue) return '';
     const { kind, text, meanwhile } = session.cue;
+    // What is for others is said by the leader alone.
+    if (tellAt(session.adventure, session.cue)?.to) return '';
     if (kind === 'say' || kind === 'ask' || kind === 'show') return text;
     return piecesAt(meanwhile, session.into).now;
   });

@@ -1,6 +1,6 @@
 import type { AgeBand } from '../../model/ages';
 import { countWords } from '../../words/count-words';
-import { type Beat, spokenLines } from '../../beats';
+import { type Beat, isForOthers, spokenLines } from '../../beats';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';
 import { remember } from '../remember';
@@ -19,7 +19,7 @@ const longestSentence = remember((beat: Beat): number =>
 export function checkSentences({ adventure, beats, band }: FindingContext): Seen[] {
   const most = adventure.limits.sentenceWords ?? SENTENCE_WORDS[band];
   return [...beats.values()].flatMap((beat) => {
-    const words = longestSentence(beat);
+    const words = isForOthers(beat) ? 0 : longestSentence(beat);
     if (words <= most) return [];
     const place = { beatId: beat.id, part: null };
     return [{ place, severity: 'think' as const, params: { words, most }, fix: null }];

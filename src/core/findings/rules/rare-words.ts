@@ -2,7 +2,7 @@ import { daleChall } from 'dale-chall';
 import { spache } from 'spache';
 import { syllable } from 'syllable';
 import type { World } from '../../model/world';
-import { type Beat, spokenLines } from '../../beats';
+import { type Beat, isForOthers, spokenLines } from '../../beats';
 import type { Part } from '../../beats/beat-file';
 import type { Move } from '../../model/move';
 import type { FindingContext } from '../context';
@@ -42,7 +42,8 @@ type Unfamiliar = Readonly<{ word: string; forms: readonly string[] }>;
 
 /** Long words in a beat's lines that are outside the lists, each once. */
 const unfamiliarWords = remember((beat: Beat): readonly Unfamiliar[] => {
-  const words = spokenLines(beat).flatMap((line) => wordsOf(line.toLowerCase()));
+  const lines = isForOthers(beat) ? [] : spokenLines(beat);
+  const words = lines.flatMap((line) => wordsOf(line.toLowerCase()));
   return [...new Set(words)]
     .filter((word) => !isFamiliar(word) && syllable(word) >= LONG_SYLLABLES)
     .map((word) => ({ word, forms: formsOf(word) }));

@@ -10,7 +10,7 @@ const NOTICED_SECONDS = 2;
 
 /** The words said before the work begins, or a drink as long as its words. */
 function mended(beat: Beat, part: string | null, stickingOut: number): Beat {
-  if (beat.kind === 'drink') {
+  if (beat.kind === 'drink' || beat.kind === 'setup') {
     return { ...beat, seconds: Math.min(600, Math.ceil(beat.seconds + stickingOut)) };
   }
   return changeParts(beat, (one) => {
@@ -21,9 +21,11 @@ function mended(beat: Beat, part: string | null, stickingOut: number): Beat {
   });
 }
 
+const isWaiting = ({ kind }: Beat) => kind === 'drink' || kind === 'setup';
+
 /** Whether words could be said before: not where they follow, and not over all draws of a beat. */
 function canMend(beat: Beat | undefined, part: string | null, follows: boolean): boolean {
-  return beat !== undefined && (beat.kind === 'drink' || (part !== null && !follows));
+  return beat !== undefined && (isWaiting(beat) || (part !== null && !follows));
 }
 
 /** What the words were said over: cues of the same part, or of the whole beat, before they stuck out. */

@@ -135,6 +135,20 @@ describe('a script that is written out', () => {
       .map(([links, led]) => ({ ...chainBeat(['squat']), ...led, links })),
     said.map((line) => ({ kind: 'drink' as const, id: 'bt_d', text: line, seconds: 30 })),
   );
+  it.each([
+    {
+      kind: 'tell' as const,
+      id: 'bt_s',
+      text: 'Stand behind your child.',
+      to: 'grown-ups' as const,
+    },
+    { kind: 'tell' as const, id: 'bt_s', text: 'The heron wakes.', acted: 3 as const },
+  ])('keeps whom a line is for, and that it is acted out: $text', (said) => {
+    const { adventure } = read(serializeScript({ ...withBeats(said), title: 'Lines' }));
+    const [again] = adventure.chapters[0]!.beats;
+    expect({ ...again, id: 'bt_s' }).toEqual(said);
+  });
+
   const wordsOf = (beat: Beat) => [
     beat.kind,
     ...partsOfBeat(beat).map(({ guise: { line, meanwhile } }) => [line.trim(), meanwhile.trim()]),

@@ -2,6 +2,7 @@ import { castInWords, listInWords } from '../../words/written-lists';
 import { type Beat, lineOfBeat } from '../../beats';
 import type { Adventure, Chapter } from '../../document/adventure';
 import { moveBookOf, type MoveBook } from '../../moves/move-book';
+import { tellAsWritten } from '../../beats/tell';
 import { titleOf } from '../../document/title';
 import { plainMarkdown } from '../markdown-plain';
 
@@ -47,7 +48,7 @@ function headingOf({ kind, title, led }: Chapter): string {
 
 function linesOf(beat: Beat, book: MoveBook): string[] {
   const line = lineOfBeat(beat, book);
-  if (beat.kind === 'tell') return [plainMarkdown(beat.text), ''];
+  if (beat.kind === 'tell') return [plainMarkdown(tellAsWritten(beat)), ''];
   if (!line) return [];
   const say = 'say' in beat ? beat.say : '';
   return [...(say ? [`> ${plainMarkdown(say)}`, ''] : []), `- ${plainMarkdown(line)}`, ''];

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { TIMINGS } from '$core';
+  import { ACTED, OTHERS, TIMINGS, type Acted, type Others, type Tell } from '$core';
+  import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
   import LineArea from '$lib/ui/LineArea.svelte';
   import type { EditorProps } from '../editor-props';
@@ -12,11 +13,20 @@
   function setText(text: string) {
     change({ ...beat, text }, 'text');
   }
-  function setAsks(yes: boolean) {
-    const { kind, id, text } = beat;
-    const line = { kind, id, text };
-    change(yes ? { ...line, waitSeconds: WAIT_SECONDS } : line);
+  /** The line with something set, and without what is not said of it any more. */
+  function set(part: Partial<Tell>, ...gone: readonly (keyof Tell)[]) {
+    const fields = Object.entries({ ...beat, ...part });
+    change(Object.fromEntries(fields.filter(([key]) => !gone.some((one) => one === key))) as Tell);
   }
+  const setAsks = (yes: boolean) =>
+    yes ? set({ waitSeconds: WAIT_SECONDS }) : set({}, 'waitSeconds');
+  const setTo = (to: Others | null) => (to === null ? set({}, 'to') : set({ to }, 'acted'));
+  const setActed = (acted: Acted | null) => (acted === null ? set({}, 'acted') : set({ acted }));
+  const ACTED_WORDS: Readonly<Record<Acted, string>> = {
+    2: 'act it out gently',
+    3: 'act it out, lively',
+    4: 'act it out, hard at work',
+  };
 </script>
 
 <LineArea
@@ -47,5 +57,22 @@
     <button type="button" class="underline" onclick={() => setAsks(true)}>
       A question? Wait {WAIT_SECONDS} s for answers
     </button>
+  </p>
+{/if}
+{#if active || beat.to || beat.acted}
+  <p class="pl-1 text-soft">
+    Said to
+    <InlineChoice
+      value={beat.to ?? null}
+      label="Whom it is said to"
+      choices={[[null, 'the children'], ...OTHERS.map((one) => [one, `the ${one}`] as const)]}
+      onchange={setTo}
+    />{#if !beat.to}, who
+      <InlineChoice
+        value={beat.acted ?? null}
+        label="What they do meanwhile"
+        choices={[[null, 'listen'], ...ACTED.map((one) => [one, ACTED_WORDS[one]] as const)]}
+        onchange={setActed}
+      />{/if}.
   </p>
 {/if}
