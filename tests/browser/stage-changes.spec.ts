@@ -205,9 +205,13 @@ test('a whole session of every kind of beat by the clock alone, sped up', async 
   expect(run!.leading.visits.some(({ cutShort }) => cutShort)).toBe(false);
 });
 
-test('every starting point can be led to its end with next alone', async ({ page }) => {
+// All of them are led so in tests/outside/starts.test.ts; here one for each way of being drawn.
+const LED_TO_THE_END = /^(?:s1|s2|s5|s8|s11|s16)-/u;
+test('starting points can be led to their end with next alone', async ({ page }) => {
   test.slow();
-  for (const file of readdirSync('src/lib/shelf/starts')) {
+  const files = readdirSync('src/lib/shelf/starts').filter((file) => LED_TO_THE_END.test(file));
+  expect(files).toHaveLength(6);
+  for (const file of files) {
     await openShelf(page);
     await page.getByLabel('Adventure file').setInputFiles(`src/lib/shelf/starts/${file}`);
     await page.getByRole('button', { name: 'Open it', exact: true }).last().click();
