@@ -111,6 +111,7 @@ export {
   beatInWords,
   beatLabel,
   copyBeat,
+  isForOthers,
   isLed,
   isScored,
   movesOfBeat,

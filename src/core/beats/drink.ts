@@ -3,7 +3,9 @@ import { TIMINGS } from '../cues/timing';
 import { saidInWords, splitGuise, typedSaid } from '../language/said';
 import { NO_GUISE } from '../model/action';
 import { lineSchema } from '../model/text';
-import { lengthInWords } from '../words/clock';
+import { inSeconds, lengthInWords } from '../words/clock';
+import { within } from '../words/numbers';
+import { saidTogether } from '../words/said-together';
 import { beatBase } from './beat-base';
 import { NO_PARTS, PLAIN, type BeatFile } from './beat-file';
 import { EMPTY_ROW, saidInRow } from './sheet-row';
@@ -34,10 +36,9 @@ export const drink: BeatFile<Drink, DrinkReading> = {
     const { words, guise } = splitGuise(line);
     const match = TYPED.exec(words.trim().replace(/[.!]$/u, ''));
     if (!match) return null;
-    const text = [guise.line, guise.meanwhile].filter(Boolean).join(' ');
+    const text = saidTogether(guise.line, guise.meanwhile);
     if (!match[1]) return { kind: 'drink', seconds: TIMINGS.drink.usual, text };
-    const said = Number(match[1]) * (match[2]?.startsWith('min') ? 60 : 1);
-    return { kind: 'drink', seconds: Math.min(LENGTH.most, Math.max(LENGTH.least, said)), text };
+    return { kind: 'drink', seconds: within(inSeconds(match[1], match[2]), LENGTH), text };
   },
   make: ({ seconds, text }, { newId }) => ({ kind: 'drink', id: newId('bt'), text, seconds }),
   readBack: ({ seconds, text }) =>

@@ -8,6 +8,7 @@ import { quoted } from '../language/said';
 import { stationSchema } from '../model/action';
 import type { DeepReadonly } from '../model/deep-readonly';
 import { lineSchema } from '../model/text';
+import { within } from '../words/numbers';
 import { beatBase } from './beat-base';
 import { PLAIN, partsIn, shortened, saidTo, type BeatFile } from './beat-file';
 import { EMPTY_ROW, partRow } from './sheet-row';
@@ -46,9 +47,8 @@ export type EchoReading = Readonly<{
 /** A walking tempo, for chants and claps. Our own judgement. */
 const RHYME_BEATS_PER_MINUTE = 96;
 
+const TIMES_RANGE = { least: 1, most: 20 } as const;
 const TIMES: Readonly<Record<string, number>> = { once: 1, twice: 2 };
-const within = (value: number, least: number, most: number) =>
-  Math.min(most, Math.max(least, value));
 
 /** "once 4 beats at 100": how often, how many beats a line, how fast. */
 function readHead(text: string): Pick<EchoReading, 'beats' | 'times' | 'beatsPerMinute'> | Unread {
@@ -59,9 +59,9 @@ function readHead(text: string): Pick<EchoReading, 'beats' | 'times' | 'beatsPer
   const unread = left.split(/[\s,]+/u).filter(Boolean);
   if (unread.length > 0) return { unread };
   return {
-    beats: within(Number(beats?.[1] ?? 4), 1, 64),
-    times: times ? within(TIMES[times[1]!.toLowerCase()] ?? Number(times[2]), 1, 20) : 2,
-    beatsPerMinute: within(Number(tempo?.[1] ?? RHYME_BEATS_PER_MINUTE), 40, 180),
+    beats: within(Number(beats?.[1] ?? 4), { least: 1, most: 64 }),
+    times: times ? within(TIMES[times[1]!.toLowerCase()] ?? Number(times[2]), TIMES_RANGE) : 2,
+    beatsPerMinute: within(Number(tempo?.[1] ?? RHYME_BEATS_PER_MINUTE), { least: 40, most: 180 }),
   };
 }
 

@@ -7,6 +7,7 @@ import { AS_LED, type LedAsSaid } from '../model/led';
 import { prefixOf, type NewId } from '../model/new-id';
 import { MAX_LINE } from '../model/text';
 import type { MoveBook } from '../moves/move-book';
+import { saidTogether } from '../words/said-together';
 import { splitLine } from '../words/split-line';
 import type { At, BeatFile, ForAges, KitNeed, Making, Part, PartChange, Way } from './beat-file';
 import { chain } from './chain';
@@ -123,7 +124,7 @@ export function beatInWords(beat: Beat): string {
  */
 export function lineOfBeat(beat: Beat, book: MoveBook): string | null {
   const line = fileOf(beat).line(beat, book);
-  if (line === null || !('led' in beat)) return line;
+  if (line === null || !isLed(beat)) return line;
   return [...howAsTyped(beat, fileOf(beat).usualHow), line].join(', ');
 }
 
@@ -146,19 +147,17 @@ export function isLed<B extends Beat>(beat: B): beat is Extract<B, LedAsSaid> {
   return BEATS[beat.kind].isLed;
 }
 
-const said = (...texts: readonly string[]) => texts.filter((one) => one.trim() !== '').join(' ');
-
 /** The beat with more words said meanwhile: to its last move, or to all of it; null where nobody moves. */
 export function withMeanwhile(beat: Beat, text: string): Beat | null {
   if (beat.kind === 'drink' || beat.kind === 'setup') {
-    return { ...beat, text: said(beat.text, text) };
+    return { ...beat, text: saidTogether(beat.text, text) };
   }
-  if (beat.kind === 'draw') return { ...beat, meanwhile: said(beat.meanwhile, text) };
+  if (beat.kind === 'draw') return { ...beat, meanwhile: saidTogether(beat.meanwhile, text) };
   const last = partsOfBeat(beat).at(-1);
   if (!last) return null;
   return changeParts(beat, (part) =>
     part.id === last.id
-      ? { ...part, guise: { ...part.guise, meanwhile: said(part.guise.meanwhile, text) } }
+      ? { ...part, guise: { ...part.guise, meanwhile: saidTogether(part.guise.meanwhile, text) } }
       : part,
   );
 }

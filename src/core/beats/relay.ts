@@ -13,6 +13,8 @@ import { childrenIn, type Setting } from '../model/setting';
 import { lineSchema } from '../model/text';
 import { calledIn, moveIn, type MoveBook } from '../moves/move-book';
 import { fetchSums } from '../room/fetch';
+import { within } from '../words/numbers';
+import { singular } from '../words/singular';
 import { ledBase } from './beat-base';
 import { PLAIN, shortened, saidTo, type BeatFile, type Way } from './beat-file';
 import { EMPTY_ROW, partRow } from './sheet-row';
@@ -51,8 +53,6 @@ const AT_ONCE = /,?\s*\b(?:(\S+) at a time|(one by one)|all at once)\b/iu;
 const HEAD = /^\s*(\S+)\s+(.+?)(?:[\s,]+(\d+(?:\.\d)?)\s*(?:m|metres?|meters?))?[\s,]*$/iu;
 
 const numberIn = (text: string) => doseIn(text).openAmounts?.[0] ?? null;
-const within = (value: number, { least, most }: Readonly<{ least: number; most: number }>) =>
-  Math.min(most, Math.max(least, value));
 
 /** "4 at a time": how many children, null for all; and the words where that is no number. */
 function readTurns(text: string): Readonly<{ atOnce: number | null; unread: string[] }> {
@@ -173,11 +173,3 @@ export const relay: BeatFile<Relay, RelayReading> = {
     }),
   forAges: (beat, { part }) => ({ ...beat, travel: part(beat.travel) }),
 };
-
-/** "bean bags" is gathered as so many of a "bean bag". */
-function singular(things: string): string {
-  return things
-    .trim()
-    .toLowerCase()
-    .replace(/(?<=[^s])s$/u, '');
-}

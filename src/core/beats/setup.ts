@@ -5,7 +5,10 @@ import { NO_GUISE } from '../model/action';
 import type { DeepReadonly } from '../model/deep-readonly';
 import { lineSchema } from '../model/text';
 import { capital } from '../words/capital';
-import { lengthInWords } from '../words/clock';
+import { inSeconds, lengthInWords } from '../words/clock';
+import { within } from '../words/numbers';
+import { saidTogether } from '../words/said-together';
+import { singular } from '../words/singular';
 import { beatBase } from './beat-base';
 import { NO_PARTS, PLAIN, shortened, type BeatFile, type KitNeed } from './beat-file';
 import { EMPTY_ROW, saidInRow } from './sheet-row';
@@ -63,24 +66,25 @@ function read(line: string): SetupReading | null {
     .filter(Boolean);
   const pauses = what === 'pause the film';
   if (pauses ? things.length > 0 || !/film|here/iu.test(match[1]!) : !said) return null;
-  const amount = said ? Number(said[1]) * (/^min/iu.test(said[2]!) ? 60 : 1) : TIMINGS.setUp.usual;
+  const amount = said ? inSeconds(said[1]!, said[2]) : TIMINGS.setUp.usual;
   return {
     kind: 'setup',
     what,
     things: things.slice(0, MOST_THINGS).map((one) => one.slice(0, 60)),
     helper,
-    text: [guise.line, guise.meanwhile].filter(Boolean).join(' '),
-    seconds: Math.min(LENGTH.most, Math.max(LENGTH.least, amount)),
+    text: saidTogether(guise.line, guise.meanwhile),
+    seconds: within(amount, LENGTH),
   };
 }
 
 type Named = Pick<Setup, 'what' | 'things'>;
 
-/** "Set out 4 cones, 2 mats". */
+/** "set out 4 cones, 2 mats". */
+const front = ({ what, things }: Named) => [what, things.join(', ')].filter(Boolean).join(' ');
+
+/** The same as it is called out: "Set out 4 cones, 2 mats". */
 export function setupInWords({ what, things }: Named): string {
-  return what === 'pause the film'
-    ? 'Pause the film here'
-    : capital([what, things.join(', ')].filter(Boolean).join(' '));
+  return what === 'pause the film' ? 'Pause the film here' : capital(front({ what, things }));
 }
 
 const withHelper = ({ helper }: Pick<Setup, 'helper'>) => (helper ? ', a helper' : '');
@@ -88,8 +92,8 @@ const withHelper = ({ helper }: Pick<Setup, 'helper'>) => (helper ? ', a helper'
 /** "4 cones" is gathered as four of a "cone". */
 function kitOf(thing: string): KitNeed {
   const [, count, name = thing] = /^(\d+)\s+(.+)$/u.exec(thing.trim()) ?? [];
-  const one = name.toLowerCase().replace(/(?<=[^s])s$/u, '');
-  return count === undefined ? { thing: one } : { thing: one, count: Number(count) };
+  const one = { thing: singular(name) };
+  return count === undefined ? one : { ...one, count: Number(count) };
 }
 
 export const setup: BeatFile<Setup, SetupReading> = {
@@ -105,9 +109,8 @@ export const setup: BeatFile<Setup, SetupReading> = {
   readBack: (reading) =>
     `${setupInWords(reading)}, ${lengthInWords(reading.seconds)}${withHelper(reading)}${saidInWords({ line: '', meanwhile: reading.text })}`,
   line: ({ what, things, helper, text, seconds }) => {
-    const front = [what, things.join(', ')].filter(Boolean).join(' ');
     const said = typedSaid({ ...NO_GUISE, meanwhile: text }, true);
-    return `${front} ${seconds} s${withHelper({ helper })}${said}`;
+    return `${front({ what, things })} ${seconds} s${withHelper({ helper })}${said}`;
   },
   cues: (beat, score) => {
     score.add('setup', beat.seconds, setupInWords(beat));

@@ -4,6 +4,7 @@ import type { Effort, Move, Posture } from '../model/move';
 import type { ResolvedDraw } from '../model/resolved-draw';
 import type { Setting } from '../model/setting';
 import { moveIn, type MoveBook } from '../moves/move-book';
+import { saidTogether } from '../words/said-together';
 import {
   isRoomForWords,
   isWork,
@@ -190,7 +191,7 @@ export class Score {
   /** What is said while they work on a part. */
   wordsDuring({ guise }: Action | Station): string {
     const line = this.how.led === 'follow me' ? guise.line : '';
-    return [line, guise.meanwhile].filter((one) => one.trim() !== '').join(' ');
+    return saidTogether(line, guise.meanwhile);
   }
 
   get #changeOver(): number {

@@ -8,6 +8,7 @@ import { MAX_LINE } from '../model/text';
 import { formed } from '../moves/forms';
 import { moveBookOf, moveIn, type MoveBook } from '../moves/move-book';
 import { unroll } from '../schedule/unroll';
+import { saidTogether } from '../words/said-together';
 import type { Mood } from './target';
 
 /** What a stretch of script adds up to, as far as fitting looks at it. */
@@ -68,7 +69,7 @@ function wordsIntoWork(beat: Beat, book: MoveBook): Beat {
   return changeParts(beat, (part) => {
     const { line, meanwhile } = part.guise;
     if (!line.trim() || moveIn(book, part.move).effort >= HARD) return part;
-    const all = [line, meanwhile].filter(Boolean).join(' ');
+    const all = saidTogether(line, meanwhile);
     // No beat holds more: then it stays as it was.
     if (all.length > MAX_LINE) return part;
     return { ...part, guise: { ...part.guise, line: '', meanwhile: all } };

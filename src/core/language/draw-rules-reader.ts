@@ -6,6 +6,7 @@ import {
   type DrawRules,
   type SumRule,
 } from '../model/chance';
+import { inSeconds } from '../words/clock';
 
 type Open<Thing> = { -readonly [Key in keyof Thing]?: Thing[Key] };
 
@@ -40,8 +41,6 @@ export type RulesRead = {
 const within = (value: number, most: number) => Math.min(most, Math.max(1, value));
 const isSides = (value: number): value is DieSides => DIE_SIDES.some((sides) => sides === value);
 const SECONDS = String.raw`(\d+)\s*(s|sec|seconds?|min|minutes?)`;
-const inSeconds = (amount: string, unit: string) =>
-  Number(amount) * (unit.startsWith('min') ? 60 : 1);
 
 /** Each takes its words out of the text; the rest goes to those after it. */
 const PHRASES: readonly (readonly [RegExp, (read: RulesRead, match: RegExpMatchArray) => void])[] =

@@ -8,6 +8,7 @@ import { PACK_PARTS } from '../print/pack-parts';
 import { PAPER_NAMES } from '../print/paper';
 import { COUNTS_MODES, LINES_MODES } from '../stage/leading';
 import { LENGTH_UNITS } from '../words/lengths';
+import { within } from '../words/numbers';
 
 const share = z.number().min(0).max(1);
 
@@ -67,7 +68,7 @@ function toVersion3(kept: Readonly<Record<string, unknown>>): Record<string, unk
   const { wordsPerMinute: whole, ...others } = kept;
   const chosen = typeof whole === 'number' && whole !== WHOLE_SESSION;
   const talk = chosen ? Math.round((whole * WORDS_PER_MINUTE) / WHOLE_SESSION) : null;
-  const wordsPerMinute = talk && Math.min(TALK_RANGE.most, Math.max(TALK_RANGE.least, talk));
+  const wordsPerMinute = talk && within(talk, TALK_RANGE);
   return { ...others, pace: { ...DEFAULT_PACE, wordsPerMinute } };
 }
 

@@ -7,6 +7,7 @@ import { howLed } from '../model/led';
 import { moveBookOf } from '../moves/move-book';
 import type { Schedule } from '../schedule/unroll';
 import { clockOf } from '../words/clock';
+import { saidTogether } from '../words/said-together';
 
 /** One thing to do or say, in a row of the run sheet. A beat has a row for each of its parts. */
 export type RunSheetRow = Readonly<{
@@ -24,8 +25,10 @@ export type RunSheetRow = Readonly<{
 function asFollowed(beat: Beat): Beat {
   return changeParts(beat, (part) => {
     const { line, meanwhile } = part.guise;
-    const during = [line, meanwhile].filter((text) => text.trim() !== '').join(' ');
-    return { ...part, guise: { ...part.guise, line: '', meanwhile: during } };
+    return {
+      ...part,
+      guise: { ...part.guise, line: '', meanwhile: saidTogether(line, meanwhile) },
+    };
   });
 }
 

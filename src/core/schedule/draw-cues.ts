@@ -47,11 +47,9 @@ export function drawLeader(
   { adventure, setting, pace, book }: DrawContext,
   beat: Draw,
 ): (draw: ResolvedDraw, stance: Stance) => DrawLed {
-  const known = movesBefore(adventure, beat.id);
   const chapter = adventure.chapters.find(({ beats }) => beats.some(({ id }) => id === beat.id));
   return (draw, stance) => {
     const score = new Score(adventure.defaults, setting, pace, book);
-    score.learn(known);
     score.enter(chapter ?? { id: '', led: null }, beat, chapter ? isWrittenOut(chapter) : false);
     score.takeStance(stance);
     addDraw(score, beat, draw, { n: 1, of: 1 });

@@ -20,3 +20,8 @@ export function lengthInWords(seconds: number): string {
   if (minutes === 0) return `${rest} s`;
   return rest === 0 ? `${minutes} min` : `${minutes} min ${rest} s`;
 }
+
+/** "2", "min": 120; seconds where it says no unit. */
+export function inSeconds(amount: string, unit = ''): number {
+  return Number(amount) * (unit.toLowerCase().startsWith('min') ? 60 : 1);
+}

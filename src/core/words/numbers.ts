@@ -16,6 +16,14 @@ export function numberWord(n: number): string {
   return word;
 }
 
+/** The nearest number within a range. */
+export function within(
+  value: number,
+  { least, most }: Readonly<{ least: number; most: number }>,
+): number {
+  return Math.min(most, Math.max(least, value));
+}
+
 /** So many of a thing: "1 draw", "10 draws". */
 export function counted(n: number, one: string, many: string): string {
   return `${n} ${n === 1 ? one : many}`;

@@ -6,9 +6,9 @@ export function splitLine(text: string, most: number): readonly string[] {
   const pieces: string[] = [];
   let rest = text.trim();
   while (rest.length > most) {
-    const window = rest.slice(0, most + 1);
+    const opening = rest.slice(0, most + 1);
     const ends = BREAKS.map((one) => {
-      const last = [...window.matchAll(one)].at(-1);
+      const last = [...opening.matchAll(one)].at(-1);
       return last ? last.index + last[0].length : 0;
     });
     // A sentence is worth half a piece; a word without an end is broken where it must be.

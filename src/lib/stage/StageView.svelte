@@ -1,6 +1,5 @@
 <script lang="ts">
   import {
-    beatsOf,
     clockOf,
     drawOf,
     isScored,
@@ -77,8 +76,7 @@
   const book = $derived(moveBookOf(session.adventure));
   const cue = $derived(session.cue);
   const move = $derived(cue?.doing ? (book.get(cue.doing.move) ?? null) : null);
-  const beats = $derived(new Map(beatsOf(session.adventure).map((beat) => [beat.id, beat])));
-  const beat = $derived(cue && beats.get(cue.beatId));
+  const beat = $derived(session.beat);
   /** A list in order, and what was drawn for the film, may be known beforehand. */
   const isSecret = (coming: Cue) => {
     const beat = drawOf(session.adventure, coming)?.beat;

@@ -1,15 +1,15 @@
-import { capital, isCountedWork, isWork, type Move, type Tell } from '$core';
+import { capital, isCountedWork, isWork, type Beat, type Move } from '$core';
 import { preferences } from '$lib/store/preference-store.svelte';
 import { figureOfCue } from './cue-figure';
 import { cueWords, sideOf } from './cue-words';
 import type { Shown } from './companions';
 import type { StageSession } from './stage.svelte';
-import { tellAt } from './tell-at';
 
 /** What the children do while somebody speaks. */
-function listening(tell: Tell | null): string {
-  if (tell?.to) return 'One moment';
-  return tell?.acted ? 'Act it out!' : 'Listen';
+function listening(beat: Beat | null): string {
+  if (beat?.kind !== 'tell') return 'Listen';
+  if (beat.to) return 'One moment';
+  return beat.acted ? 'Act it out!' : 'Listen';
 }
 
 /** What children see of the present cue: the move and its count; of what is said, nothing to read. */
@@ -23,7 +23,7 @@ export function shownOf(session: StageSession, move: Move | null): Shown | null 
   const spoken = kind === 'say' || kind === 'ask';
   return {
     type: 'shown',
-    main: spoken ? listening(tellAt(adventure, cue)) : capital(cueWords(cue, move).main),
+    main: spoken ? listening(session.beat) : capital(cueWords(cue, move).main),
     kind,
     move: doing && !spoken && kind !== 'drink' ? doing.move : null,
     held: figure.held,

@@ -1,4 +1,11 @@
-import { moveBookOf, piecesAt, type AdaptationKind, type MoveBook, type TypedOutcome } from '$core';
+import {
+  isForOthers,
+  moveBookOf,
+  piecesAt,
+  type AdaptationKind,
+  type MoveBook,
+  type TypedOutcome,
+} from '$core';
 import { noteLed } from '$lib/store/adventure-rows';
 import { today } from '$lib/store/today';
 import { arrupDb } from '$lib/store/db';
@@ -12,7 +19,6 @@ import { Companions, type RemoteKey } from './companions';
 import type { StagePlan } from './open-stage';
 import { loadOwnMusic } from './own-music';
 import { shownOf } from './shown';
-import { tellAt } from './tell-at';
 import { StageSound } from './sound';
 import { hushSpeech, speak } from './speech';
 import { StageSession } from './stage.svelte';
@@ -68,7 +74,7 @@ export class StagePage {
     if (session?.status !== 'running' || !session.cue) return '';
     const { kind, text, meanwhile } = session.cue;
     // What is for others is said by the leader alone.
-    if (tellAt(session.adventure, session.cue)?.to) return '';
+    if (session.beat && isForOthers(session.beat)) return '';
     if (kind === 'say' || kind === 'ask' || kind === 'show') return text;
     return piecesAt(meanwhile, session.into).now;
   });

@@ -3,6 +3,7 @@ import {
   adaptAll,
   adaptationsAt,
   back,
+  beatsOf,
   countAt,
   counts,
   drawOf,
@@ -27,6 +28,7 @@ import {
   type Adaptation,
   type AdaptationKind,
   type Adventure,
+  type Beat,
   type Cue,
   type Debrief,
   type DrawOnStage,
@@ -88,6 +90,11 @@ export class StageSession {
   readonly index = $derived.by(() => this.#leading.index);
   readonly lines = $derived.by(() => this.#leading.lines);
   readonly cue = $derived.by<Cue | null>(() => this.#leading.cues[this.#leading.index] ?? null);
+  /** The beat that the cue belongs to: found once a cue, not once a frame. */
+  readonly beat = $derived.by<Beat | null>(() => {
+    const id = this.cue?.beatId;
+    return beatsOf(this.adventure).find((beat) => beat.id === id) ?? null;
+  });
   readonly position = $derived.by(() => schedulePosition(this.#leading, this.#now));
   readonly into = $derived(this.cue ? this.position - this.cue.startSeconds : 0);
   /** This cue is counted by taps, and so many of them there were. */

@@ -1,16 +1,9 @@
 import type { Migration } from '../../model/document-kind';
+import { each, type Json } from './plain-json';
 
-type Json = Readonly<Record<string, unknown>>;
-
-const isJson = (value: unknown): value is Json =>
-  typeof value === 'object' && value !== null && !Array.isArray(value);
-
-/** The object at a key changed, the objects in a list each; anything else is left for the check. */
+/** The object at a key changed, the objects in a list each; what is not there stays so. */
 function at(object: Json, key: string, change: (value: Json) => Json): Json {
-  const value = object[key];
-  if (isJson(value)) return { ...object, [key]: change(value) };
-  if (!Array.isArray(value)) return object;
-  return { ...object, [key]: value.map((one: unknown) => (isJson(one) ? change(one) : one)) };
+  return key in object ? { ...object, [key]: each(object[key], change) } : object;
 }
 
 function changeDraw(beat: Json): Json {

@@ -1,27 +1,26 @@
-import type { Beat } from '../../beats';
-import { changeParts } from '../../beats';
+import { changeParts, type Beat } from '../../beats';
 import { isRoomForWords, type Cue } from '../../cues/cue';
 import { changeBeat } from '../../document/edit';
+import { saidTogether } from '../../words/said-together';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';
 
 /** Shorter than this nobody notices. Our own judgement. */
 const NOTICED_SECONDS = 2;
 
+const isWaiting = (beat: Beat) => beat.kind === 'drink' || beat.kind === 'setup';
+
 /** The words said before the work begins, or a drink as long as its words. */
 function mended(beat: Beat, part: string | null, stickingOut: number): Beat {
-  if (beat.kind === 'drink' || beat.kind === 'setup') {
+  if (isWaiting(beat)) {
     return { ...beat, seconds: Math.min(600, Math.ceil(beat.seconds + stickingOut)) };
   }
   return changeParts(beat, (one) => {
     if (one.id !== part) return one;
     const { line, meanwhile } = one.guise;
-    const all = [line, meanwhile].filter(Boolean).join(' ');
-    return { ...one, guise: { ...one.guise, line: all, meanwhile: '' } };
+    return { ...one, guise: { ...one.guise, line: saidTogether(line, meanwhile), meanwhile: '' } };
   });
 }
-
-const isWaiting = ({ kind }: Beat) => kind === 'drink' || kind === 'setup';
 
 /** Whether words could be said before: not where they follow, and not over all draws of a beat. */
 function canMend(beat: Beat | undefined, part: string | null, follows: boolean): boolean {
