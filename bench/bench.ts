@@ -18,6 +18,7 @@ import {
   startsBy,
   unroll,
   NO_GUISE,
+  PLAIN_ACTION,
   type Adventure,
   type Beat,
   type Draw,
@@ -37,7 +38,13 @@ function beat(n: number): Beat {
   if (n % 3 === 0) return { kind: 'tell', id, text: 'Over the ditch, and keep your letters dry!' };
   if (n % 20 === 1) return { kind: 'drink', id, text: 'Sip', seconds: 30 };
   const dose = { ...plainDose('reps', 8), sides: 'each' as const };
-  const action = { id: newId('ac'), move: MOVES[n % MOVES.length]!, guise: NO_GUISE, dose };
+  const action = {
+    id: newId('ac'),
+    move: MOVES[n % MOVES.length]!,
+    guise: NO_GUISE,
+    dose,
+    ...PLAIN_ACTION,
+  };
   return {
     kind: 'move',
     id,
@@ -146,7 +153,7 @@ const RULES: readonly (readonly [string, object, object])[] = [
 ];
 for (const [name, rules, more] of RULES) {
   const dose = plainDose('reps', 8);
-  const action = { move: 'squat', guise: NO_GUISE, dose };
+  const action = { move: 'squat', guise: NO_GUISE, dose, ...PLAIN_ACTION };
   const given = Array.from({ length: OUTCOMES }, (_, n) => ({ label: String(n), action }));
   const plain = newDraw({ kind: 'spinner' }, given, 1, newId);
   const draw: Draw = {
@@ -184,7 +191,7 @@ for (const [name, rules] of [
 ] as const) {
   const given = MOVES.map((move) => ({
     label: move,
-    action: { move, guise: NO_GUISE, dose: plainDose('reps', 8) },
+    action: { move, guise: NO_GUISE, dose: plainDose('reps', 8), ...PLAIN_ACTION },
   }));
   const plain = newDraw({ kind: 'die', sides: 6, dice: 1 }, given, 1, newId);
   const draw: Beat = {

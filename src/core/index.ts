@@ -9,7 +9,7 @@ export { fromUnit, inUnit, LENGTH_UNITS, lengthIn } from './words/lengths';
 export { castInWords, listInWords, readCast, readList } from './words/written-lists';
 export { firstSound, SOUND_WORDS, type SoundBook } from './words/phonemes';
 // model
-export { NO_GUISE, type Action, type Guise, type Station } from './model/action';
+export { NO_GUISE, PLAIN_ACTION, type Action, type Guise, type Station } from './model/action';
 export { AGE_BANDS, type AgeBand, type Ages } from './model/ages';
 export { DIE_SIDES, isSum, MOST_FOLLOWING, REPEATS, RETURNS } from './model/chance';
 export type { AmountRule, DrawRules, Entry } from './model/chance';
@@ -17,8 +17,18 @@ export { CHAPTER_KINDS, type ChapterKind } from './model/chapter-kinds';
 export { LEDS, SHOWINGS, USUAL_DEFAULTS, howLed } from './model/led';
 export type { Defaults, HowLed, Led, LedAsSaid, Showing } from './model/led';
 export { parseDocument } from './model/document-kind';
-export { DOSE_UNITS, isCounted, MAX_AMOUNT, MAX_SETS, plainDose } from './model/dose';
-export type { Dose, DoseSides, DoseUnit } from './model/dose';
+export {
+  amountAtAge,
+  BEATS_A_MINUTE,
+  DOSE_UNITS,
+  isCounted,
+  MAX_AMOUNT,
+  MAX_SETS,
+  plainDose,
+  TEMPO_WORDS,
+  withAmounts,
+} from './model/dose';
+export type { Asked, Dose, DoseSides, DoseUnit, Tempo } from './model/dose';
 export { FEWEST_POSES, MOST_POSES, VIEWS, type Figure, type View } from './model/figure';
 export { FAMILIES, moveSchema, POSTURES, REGIONS } from './model/move';
 export type { Effort, Family, Move, Posture } from './model/move';
@@ -36,9 +46,14 @@ export type { World } from './model/world';
 export { CATALOGUE } from './moves/catalogue';
 export { ANY_MOVE, filterMoves, type MoveQuery } from './moves/filter-moves';
 export { insteadOf, lacksOf } from './moves/fits-setting';
-export { BUILT_IN, calledIn, moveBookOf, moveIn, type MoveBook } from './moves/move-book';
+export { BUILT_IN, calledIn, moveBookOf, moveIn, moveOf, type MoveBook } from './moves/move-book';
 export { makeMoveFinder, suggestMoves } from './moves/move-finder';
 export { newOwnMove } from './moves/new-own-move';
+export { AGE_NAMES, askedInWords, tempoInWords } from './language/dose-words';
+export { MOST_WORTH, type Points } from './model/points';
+export { linksOf, type Chain, type Link } from './beats/chain-schema';
+export { versesOf } from './beats/chain';
+export { newAction, newStation } from './moves/new-part';
 export { doseForMove, usualDose } from './moves/usual-dose';
 // figure
 export { HEIGHT_METRES } from './figure/body/proportions';
@@ -123,7 +138,7 @@ export {
   type BeatKind,
 } from './beats';
 export type { Part } from './beats/beat-file';
-export type { Circuit } from './beats/circuit';
+export type { Circuit } from './beats/circuit-schema';
 export { outcomeLabel } from './beats/draw-led';
 export { drawSchema, type Draw } from './beats/draw-schema';
 export { newDraw } from './beats/draw';
@@ -134,7 +149,7 @@ export { beatsFromReading, readingInWords, readQuickLine } from './beats/quick-l
 export type { QuickReading } from './beats/quick-line';
 export { ACTED, OTHERS, type Acted, type Others, type Tell } from './beats/tell';
 export { SETUPS, type Setup } from './beats/setup';
-export { relaySeconds, type Relay } from './beats/relay';
+export { relaySums, type Relay } from './beats/relay';
 // document
 export { adventureSchema } from './document/adventure';
 export type { Adventure, Chapter, Limits, Prop } from './document/adventure';

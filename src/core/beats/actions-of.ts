@@ -3,8 +3,9 @@ import type { Action } from '../model/action';
 import type { NewId } from '../model/new-id';
 
 /** What an action that was read is in a beat, but for its id. */
-export function bareAction({ move, guise, dose }: ReadAction): Omit<Action, 'id'> {
-  return { move: move.id, guise, dose };
+export function bareAction(read: ReadAction): Omit<Action, 'id'> {
+  const { move, also, guise, dose, between, home } = read;
+  return { move: move.id, also, guise, dose, between, home };
 }
 
 /** Actions as they were read, under fresh ids. */

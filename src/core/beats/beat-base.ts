@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { ledShape } from '../model/led';
+import { pointsSchema } from '../model/points';
 import { idSchema } from '../model/text';
 
 /**
@@ -14,7 +15,7 @@ export function beatBase<Kind extends string>(kind: Kind) {
   };
 }
 
-/** What a beat has besides that is led in one way or another. */
+/** What a beat has besides that is led in one way or another: how, and what points are given for. */
 export function ledBase<Kind extends string>(kind: Kind) {
-  return { ...beatBase(kind), ...ledShape };
+  return { ...beatBase(kind), ...ledShape, points: pointsSchema.optional() };
 }

@@ -123,8 +123,12 @@ export function partsIn<Key extends string>(key: Key) {
   };
 }
 
-/** What is said to a part: before it, and while it is done. */
-export const saidTo = ({ guise }: Part): readonly string[] => [guise.line, guise.meanwhile];
+/** What is said to a part: before it, while it is done, and between its sets. */
+export const saidTo = (part: Part): readonly string[] => [
+  part.guise.line,
+  part.guise.meanwhile,
+  ...('between' in part ? part.between : []),
+];
 
 const MOST_CHARACTERS = 60;
 

@@ -46,7 +46,7 @@ const ONE_OF_EACH: Readonly<Record<BeatKind, Beat>> = {
   circuit: circuit(['squat', 'march'], { say: 'Stations!', rounds: 2 }),
   chain: chainBeat(['squat', 'clap'], {
     say: 'Soup!',
-    perform: true,
+    perform: ['usual'],
     performSay: 'And all of it!',
   }),
   echo: echoBeat(['clap', 'march'], { say: 'After me!', echo: true }),

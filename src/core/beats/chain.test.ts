@@ -23,7 +23,11 @@ describe('a growing chain', () => {
   });
 
   it('is gone through again after three and six, and then performed', () => {
-    const chain = chainBeat(SIX, { rehearseAfter: [3, 6], perform: true, performSay: 'Now all!' });
+    const chain = chainBeat(SIX, {
+      rehearseAfter: [3, 6],
+      perform: ['usual'],
+      performSay: 'Now all!',
+    });
     const { cues } = unroll(withBeats(chain));
     expect(cues.filter(({ kind }) => kind === 'work')).toHaveLength(21 + 3 + 6 + 6);
     expect(cues.findLast(({ kind }) => kind === 'say')!.text).toBe('Now all!');
@@ -37,7 +41,7 @@ describe('a growing chain', () => {
   });
 
   it('without links only says its line', () => {
-    const { cues } = unroll(withBeats(chainBeat([], { say: 'Ready?', perform: true })));
+    const { cues } = unroll(withBeats(chainBeat([], { say: 'Ready?', perform: ['usual'] })));
     expect(cues.map(({ kind }) => kind)).toEqual(['say']);
   });
 });

@@ -1,131 +1,131 @@
-import { z } from 'zod';
 import type { Nth } from '../cues/cue';
 import type { Score } from '../cues/score';
 import { addSets, firstDoing } from '../cues/sets';
-import { typedAmongOthers } from '../language/dosed';
-import { doseInWords } from '../language/dose-words';
-import { readLines, type LineTools, type Unread } from '../language/part-reader';
-import type { ReadAction } from '../language/read-action';
-import { actionSchema, type Action } from '../model/action';
-import type { DeepReadonly } from '../model/deep-readonly';
+import { tempoInWords } from '../language/dose-words';
+import type { Action } from '../model/action';
+import type { Tempo } from '../model/dose';
 import { AS_LED } from '../model/led';
-import type { DoseUnit } from '../model/dose';
-import { lineSchema } from '../model/text';
-import { actionsOf } from './actions-of';
-import { ledBase } from './beat-base';
+import { counted } from '../words/numbers';
+import { bareAction } from './actions-of';
 import { PLAIN, partsIn, saidTo, type BeatFile } from './beat-file';
-import { EMPTY_ROW, partRow } from './sheet-row';
+import { chainInLine, readBackChain, readChain, type ChainReading } from './chain-line';
+import { chainSchema, linksOf, type Chain, type Link } from './chain-schema';
+import { actionRow, EMPTY_ROW } from './sheet-row';
 
-/**
- * A chain that grows by a link each verse, all links so far done again. It is gone through once more
- * after the verses in `rehearseAfter`, and, with `perform`, whole at the end.
- */
-const schema = z.strictObject({
-  ...ledBase('chain'),
-  say: lineSchema,
-  links: z.array(actionSchema).max(20),
-  rehearseAfter: z.array(z.int().min(1).max(20)).max(20),
-  perform: z.boolean(),
-  performSay: lineSchema,
-});
-export type Chain = DeepReadonly<z.infer<typeof schema>>;
-export type ChainReading = Readonly<{ kind: 'chain'; actions: readonly ReadAction[] }>;
-
-/** Short links: a chain of eight does each of them many times. Our own judgement. */
-const LINK_AMOUNTS: Readonly<Record<DoseUnit, number>> = {
-  reps: 2,
-  steps: 4,
-  seconds: 4,
-  hold: 3,
-  metres: 2,
-};
-
-/** `chain: squats, arm circles, hops`. */
-function read(line: string, tools: LineTools): ChainReading | Unread | null {
-  const match = /^chain\b(?:\s+\d+\s*beats?)?\s*:\s*(.+)$/iu.exec(line);
-  if (!match) return null;
-  const lines = readLines(match[1]!, tools);
-  if ('unread' in lines) return lines;
-  return {
-    kind: 'chain',
-    actions: lines.map(({ action }) => {
-      const amounts = action.usualAmount ? [LINK_AMOUNTS[action.dose.unit]] : action.dose.amounts;
-      return { ...action, dose: { ...action.dose, amounts } };
-    }),
-  };
+/** The links of a chain, each with the part of the body that it is done with. */
+function linksLed(beat: Chain): readonly (readonly Link[])[] {
+  const { bodyParts } = beat;
+  return linksOf(beat).map((whole, n) => {
+    if (bodyParts.length === 0) return whole;
+    const part = `with the ${bodyParts[n % bodyParts.length]!}`;
+    return whole.map((link): Link => {
+      const note = [part, link.guise.note].filter(Boolean).join(', ');
+      return { ...link, guise: { ...link.guise, note } };
+    });
+  });
 }
 
 /** Links one after another without a stop: only getting down and up comes between. */
-function addLinks(score: Score, links: readonly Action[], verse: Nth): void {
+function addLinks(
+  score: Score,
+  links: readonly Action[],
+  verse: Nth,
+  tempo: Tempo = 'usual',
+): void {
   links.forEach((link, index) => {
-    const doing = firstDoing(score, link, verse);
-    const move = score.move(link);
+    const one =
+      tempo === 'usual' ? link : { ...link, dose: { ...link.dose, tempo: [tempo] as const } };
+    const doing = firstDoing(score, one, verse);
+    const move = score.move(one);
     if (index === 0) {
       score.getTo(move, doing);
       score.countIn(doing);
     } else score.flowTo(move, doing);
-    addSets(score, link, doing, false);
+    addSets(score, one, doing, false);
   });
 }
 
+/** How many links are done in each verse, the last one whole. */
+export function versesOf(beat: Pick<Chain, 'links' | 'introduce'>): readonly number[] {
+  const links = linksOf(beat).length;
+  const verses = Math.ceil(links / beat.introduce);
+  return Array.from({ length: verses }, (_, n) => Math.min(links, (n + 1) * beat.introduce));
+}
+
 /**
- * Verse n does the links 1 to n: n(n + 1) / 2 links in all, with the rehearsals and the performance
- * beside them.
+ * Verse n does the links 1 to n: n(n + 1) / 2 links in all where one is introduced at a time, with the
+ * rehearsals and the performances beside them.
  */
 function cues(beat: Chain, score: Score): void {
   score.say(beat.say);
-  const { links, rehearseAfter, perform, performSay } = beat;
+  const links = linksLed(beat);
+  const verses = versesOf(beat);
+  const of = verses.length;
   const isShownFirst = score.how.show === 'first';
-  const of = links.length;
-  if (isShownFirst) {
-    for (const link of links) score.show(link, firstDoing(score, link, { n: 1, of }));
-  }
-  links.forEach((link, index) => {
-    const verse = { n: index + 1, of };
-    const doing = firstDoing(score, link, verse);
-    if (!isShownFirst) score.explain(link, doing);
+  const inVerse = (n: number) => ({ n, of });
+  const announce = (link: Link, n: number) => firstDoing(score, link, inVerse(n));
+  if (isShownFirst) for (const link of links.flat()) score.show(link, announce(link, 1));
+  verses.forEach((done, index) => {
+    const n = index + 1;
+    const fresh = links.slice(verses[index - 1] ?? 0, done).flat();
+    if (!isShownFirst) for (const link of fresh) score.explain(link, announce(link, n));
     const from = score.cues.length;
-    addLinks(score, links.slice(0, index + 1), verse);
-    score.sayMeanwhile(score.wordsDuring(link), from, doing);
-    if (rehearseAfter.includes(index + 1)) addLinks(score, links.slice(0, index + 1), verse);
+    const soFar = links.slice(0, done).flat();
+    addLinks(score, soFar, inVerse(n));
+    for (const link of fresh) score.sayMeanwhile(score.wordsDuring(link), from, announce(link, n));
+    if (beat.rehearseAfter.includes(n)) addLinks(score, soFar, inVerse(n));
   });
-  if (!perform || of === 0) return;
-  score.say(performSay);
-  addLinks(score, links, { n: of, of });
+  if (of === 0) return;
+  if (beat.perform.length > 0) score.say(beat.performSay);
+  for (const tempo of beat.perform) addLinks(score, links.flat(), inVerse(of), tempo);
+}
+
+/** "then performed twice", "then performed slowly, then fast". */
+function performanceInWords(perform: readonly Tempo[]): string {
+  if (perform.length === 0) return '';
+  if (perform.some((tempo) => tempo !== 'usual')) {
+    return `, then performed ${perform.map(tempoInWords).join(', then ')}`;
+  }
+  return `, then performed${perform.length === 1 ? '' : ` ${perform.length} times`}`;
 }
 
 export const chain: BeatFile<Chain, ChainReading> = {
   ...PLAIN,
   ...partsIn('links'),
-  schema,
+  schema: chainSchema,
   spoken: ({ say, performSay, links }) => [say, performSay, ...links.flatMap(saidTo)],
-  label: ({ links }) => `Chain of ${links.length}`,
-  inWords: ({ links, perform }) => {
-    const n = links.length;
-    return `${n} verses, ${(n * (n + 1)) / 2} links in all${perform ? ', then performed' : ''}`;
+  label: (beat) => `Chain of ${linksOf(beat).length}`,
+  inWords: (beat) => {
+    const verses = versesOf(beat);
+    const links = verses.reduce((sum, n) => sum + n, 0);
+    return `${counted(verses.length, 'verse', 'verses')}, ${counted(links, 'link', 'links')} in all${performanceInWords(beat.perform)}`;
   },
 
-  read,
-  make: ({ actions }, { newId }) => ({
+  read: readChain,
+  make: ({ actions, introduce, bodyParts, perform }, { newId }) => ({
     kind: 'chain',
     id: newId('bt'),
     say: '',
-    links: actionsOf(actions, newId),
-    rehearseAfter: [3, 6].filter((n) => n < actions.length),
-    perform: true,
+    links: actions.map(({ joined, ...one }) => ({ id: newId('ac'), ...bareAction(one), joined })),
+    introduce,
+    bodyParts,
+    rehearseAfter: introduce > 1 ? [] : [3, 6].filter((n) => n < actions.length),
+    perform: [...perform],
     performSay: '',
     ...AS_LED,
   }),
-  readBack: ({ actions }) => `A growing chain: ${actions.map(({ move }) => move.name).join(', ')}`,
-  line: ({ links }, book) => `chain: ${links.map((one) => typedAmongOthers(book, one)).join(', ')}`,
+  readBack: readBackChain,
+  line: chainInLine,
 
   roundWord: 'Verse',
   cues,
   rows: (beat, book) => [
     { ...EMPTY_ROW, say: beat.say, name: 'Growing chain', dose: chain.inWords(beat) },
-    ...beat.links.map((link, n) => {
-      const row = partRow(book, link, doseInWords(link.dose));
-      return { ...row, name: `${n + 1}: ${row.name}` };
-    }),
+    ...linksLed(beat).flatMap((whole, n) =>
+      whole.map((link, k) => {
+        const row = actionRow(book, link);
+        return { ...row, name: k === 0 ? `${n + 1}: ${row.name}` : `+ ${row.name}` };
+      }),
+    ),
   ],
 };

@@ -1,87 +1,38 @@
-import { z } from 'zod';
 import type { Doing, Nth } from '../cues/cue';
 import { TOLD, type Score } from '../cues/score';
-import { CIRCUIT_REST_SECONDS, CIRCUIT_WORK_SECONDS, TIMINGS } from '../cues/timing';
 import { addTurn, doingOf } from '../cues/work';
-import { typedStation } from '../language/dosed';
-import { doseIn, namesIn, readNamed, type LineTools, type Unread } from '../language/part-reader';
-import { stationSchema, type Guise, type Station } from '../model/action';
-import type { DeepReadonly } from '../model/deep-readonly';
-import { AS_LED, type LedAsSaid } from '../model/led';
-import { saidInWords, takeDuring } from '../language/said';
-import type { Move } from '../model/move';
-import { lineSchema } from '../model/text';
+import { bareStation } from '../language/part-reader';
+import type { Station } from '../model/action';
+import { AS_LED, showsEach, type LedAsSaid } from '../model/led';
 import { SET_COST } from '../moves/other-doses';
-import { ledBase } from './beat-base';
 import { PLAIN, partsIn, saidTo, type BeatFile, type Way } from './beat-file';
+import {
+  circuitInLine,
+  clockInWords,
+  ownInWords,
+  readBackCircuit,
+  readCircuit,
+  timesInWords,
+  type CircuitReading,
+} from './circuit-line';
+import { circuitSchema, type Circuit } from './circuit-schema';
 import { partRow, roundsInWords, rowsAfter } from './sheet-row';
-
-/**
- * Stations x rounds, each `workSeconds` of work and then `restSeconds` of rest. With
- * `drinkBetweenRoundsSeconds` above 0 a drink takes the place of the rest between two rounds.
- */
-const schema = z.strictObject({
-  ...ledBase('circuit'),
-  say: lineSchema,
-  stations: z.array(stationSchema).max(30),
-  rounds: z.int().min(1).max(20),
-  workSeconds: z.number().min(5).max(600),
-  restSeconds: z.number().min(0).max(600),
-  drinkBetweenRoundsSeconds: z.number().min(0).max(600),
-  restAfterLast: z.boolean(),
-});
-export type Circuit = DeepReadonly<z.infer<typeof schema>>;
 
 const BY_THE_CLOCK: LedAsSaid = { ...AS_LED, led: 'by the clock' };
 
-export type CircuitReading = Readonly<{
-  kind: 'circuit';
-  stations: readonly Readonly<{ move: Move; guise: Guise }>[];
-  rounds: number;
-  workSeconds: number;
-  restSeconds: number;
-  /** A drink between two rounds; 0 for none. */
-  drinkBetweenSeconds: number;
-}>;
-
-function read(typed: string, tools: LineTools): CircuitReading | Unread | null {
-  const [line, meanwhile] = takeDuring(typed);
-  const match = /^circuit\b(.*?)(?::\s*(.*))?$/iu.exec(line);
-  if (!match) return null;
-  const drinks = /,?\s*drink between(?: (\d+)\s*s)?/iu.exec(match[1]!);
-  const head = match[1]!.replace(drinks?.[0] ?? '', '').replace('/', ' s rest ');
-  const said = doseIn(head);
-  const names = namesIn(match[2] ?? '', /,|\bthen\b/u);
-  const stations = lastSaid(
-    names.map((name) => readNamed(name, tools)),
-    meanwhile,
-  );
-  const unread = [...said.unread, ...names.filter((_, n) => !stations[n])];
-  if (unread.length > 0) return { unread };
+/** How a round goes, counted from 1: its own way, or that of all of them. */
+function roundOf(beat: Circuit, round: number) {
+  const own = beat.byRound[round - 1];
   return {
-    kind: 'circuit',
-    stations: stations.flatMap((one) => one ?? []),
-    rounds: said.rounds ?? 2,
-    workSeconds: said.dose.amounts?.[0] ?? said.openAmounts?.[0] ?? CIRCUIT_WORK_SECONDS,
-    restSeconds: said.dose.restSeconds ?? CIRCUIT_REST_SECONDS,
-    drinkBetweenSeconds: drinks ? Number(drinks[1] ?? TIMINGS.drink.usual) : 0,
+    say: own?.say ?? '',
+    workSeconds: own?.workSeconds ?? beat.workSeconds,
+    restSeconds: own?.restSeconds ?? beat.restSeconds,
   };
 }
 
-/** What stands at the end of the line is said to the last station. */
-function lastSaid<One extends Readonly<{ guise: Guise }> | null>(
-  stations: readonly One[],
-  meanwhile: string,
-): readonly One[] {
-  return stations.map((one, n) =>
-    one && meanwhile && n === stations.length - 1
-      ? { ...one, guise: { ...one.guise, meanwhile } }
-      : one,
-  );
-}
-
 function doingAt(score: Score, beat: Circuit, station: Station, round: Nth): Doing {
-  return doingOf(score, station, { unit: 'seconds', amount: beat.workSeconds, round });
+  const { workSeconds: amount } = roundOf(beat, round.n);
+  return doingOf(score, station, { unit: 'seconds', amount, round });
 }
 
 /**
@@ -104,12 +55,35 @@ function addStation(score: Score, station: Station, doing: Doing): void {
 function openStation(score: Score, beat: Circuit, index: number, doing: Doing): void {
   const station = beat.stations[index]!;
   const { show } = score.how;
-  const line = show === 'first' ? '' : score.lineBefore(station);
-  const shown = show === 'each' && score.isNew(station);
+  const told = show === 'first' || (show === 'in the rest' && index > 0);
+  const line = told ? '' : score.lineBefore(station);
+  const shown = showsEach(show) && score.isNew(station);
   if (index === 0) score.leadIn(station, doing, show === 'first' ? TOLD : { line, shown });
   else if (shown) score.leadIn(station, doing, { line, shown });
   else score.sayMeanwhile(line, score.cues.length - 1, doing);
   if (index === 0) score.countIn(doing);
+}
+
+/** From a station to the next: what it is, and its first turn. */
+type Coming = Readonly<{ station: Station; doing: Doing }>;
+
+/** The rest after a station, a drink between rounds, and what is said before a new one. */
+function addBetween(score: Score, beat: Circuit, round: number, coming: Coming | null): void {
+  const doing = coming && coming.doing;
+  const isNewRound = doing !== null && doing.round.n > round;
+  const rest = roundOf(beat, round).restSeconds;
+  const from = score.cues.length;
+  if (isNewRound) {
+    const drink = beat.drinkBetweenRoundsSeconds;
+    score.add(drink > 0 ? 'drink' : 'rest', drink > 0 ? drink : rest, '', { doing });
+    score.sayMeanwhile(roundOf(beat, round + 1).say, from, doing);
+  } else if (coming && round === 1 && score.how.show === 'in the rest') {
+    if (score.isNew(coming.station)) score.showInRest(coming.station, coming.doing, rest);
+    else {
+      score.add('rest', rest, '', { doing });
+      score.sayMeanwhile(score.lineBefore(coming.station), from, doing);
+    }
+  } else score.add('rest', rest, '', { doing });
 }
 
 /**
@@ -123,6 +97,7 @@ function cues(beat: Circuit, score: Score): void {
   if (score.how.show === 'first') {
     for (const s of stations) score.show(s, doingAt(score, beat, s, { n: 1, of: rounds }));
   }
+  score.say(roundOf(beat, 1).say);
   for (let round = 1; round <= rounds; round += 1) {
     stations.forEach((station, index) => {
       const doing = doingAt(score, beat, station, { n: round, of: rounds });
@@ -133,10 +108,8 @@ function cues(beat: Circuit, score: Score): void {
       if (last && !beat.restAfterLast) return;
       const next = atEnd ? stations[0]! : stations[index + 1]!;
       const nextRound = { n: atEnd ? round + 1 : round, of: rounds };
-      const coming = last ? null : doingAt(score, beat, next, nextRound);
-      const drinks = atEnd && !last && beat.drinkBetweenRoundsSeconds > 0;
-      if (drinks) score.add('drink', beat.drinkBetweenRoundsSeconds, '', { doing: coming });
-      else score.add('rest', beat.restSeconds, '', { doing: coming });
+      const coming = { station: next, doing: doingAt(score, beat, next, nextRound) };
+      addBetween(score, beat, round, last ? null : coming);
     });
   }
 }
@@ -166,48 +139,37 @@ function ways(beat: Circuit): Way<Circuit>[] {
 export const circuit: BeatFile<Circuit, CircuitReading> = {
   ...PLAIN,
   ...partsIn('stations'),
-  schema,
+  schema: circuitSchema,
   usualHow: BY_THE_CLOCK,
-  spoken: ({ say, stations }) => [say, ...stations.flatMap(saidTo)],
+  spoken: ({ say, stations, byRound }) => [
+    say,
+    ...byRound.map((round) => round.say),
+    ...stations.flatMap(saidTo),
+  ],
   label: ({ stations }) => `Circuit of ${stations.length}`,
-  inWords: ({ rounds, workSeconds, restSeconds }) =>
-    `${rounds === 1 ? '1 round' : `${rounds} rounds`} of ${workSeconds} s work, ${restSeconds} s rest`,
+  inWords: (beat) => clockInWords(beat),
 
-  read,
+  read: readCircuit,
   make: (reading, { newId }) => ({
     kind: 'circuit',
     id: newId('bt'),
     say: '',
-    stations: reading.stations.map(({ move, guise }) => ({
-      id: newId('st'),
-      move: move.id,
-      guise,
-    })),
+    stations: reading.stations.map((one) => ({ id: newId('st'), ...bareStation(one) })),
     rounds: reading.rounds,
     workSeconds: reading.workSeconds,
     restSeconds: reading.restSeconds,
     drinkBetweenRoundsSeconds: reading.drinkBetweenSeconds,
     restAfterLast: false,
+    byRound: reading.byRound,
     ...BY_THE_CLOCK,
   }),
-  readBack: ({ stations, rounds, workSeconds, restSeconds }) => {
-    const named = stations.map(({ move, guise }) => (guise.name || move.name) + saidInWords(guise));
-    const what = named.length > 0 ? named.join(', ') : 'stations to come';
-    return `A circuit: ${what}; ${rounds} × (${workSeconds} s work, ${restSeconds} s rest)`;
-  },
-  line: (
-    { rounds, workSeconds, restSeconds, drinkBetweenRoundsSeconds: drinks, stations },
-    book,
-  ) => {
-    const between = drinks > 0 ? `, drink between ${drinks} s` : '';
-    const named = stations.map((one) => typedStation(book, one)).join(', ');
-    return `circuit ${rounds} rounds ${workSeconds} s rest ${restSeconds}${between}: ${named}`;
-  },
+  readBack: readBackCircuit,
+  line: circuitInLine,
 
   isScored: true,
   cues,
-  rows: ({ say, stations, workSeconds, restSeconds, rounds }, book) => {
-    const dose = `${workSeconds} s work, ${restSeconds} s rest${roundsInWords(rounds)}`;
+  rows: ({ say, stations, workSeconds, restSeconds, rounds, byRound }, book) => {
+    const dose = `${timesInWords({ workSeconds, restSeconds })}${roundsInWords(rounds)}${ownInWords({ byRound })}`;
     return rowsAfter(
       say,
       stations.map((station) => partRow(book, station, dose)),

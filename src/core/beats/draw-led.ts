@@ -7,15 +7,17 @@ import { TOLD, type LeadIn, type Score } from '../cues/score';
 import { addAction, firstDoing } from '../cues/sets';
 import { speechSeconds } from '../cues/speech';
 import { TIMINGS } from '../cues/timing';
-import { addTurn, doingOf } from '../cues/work';
+import { addTurn, doingOf, sidesOf } from '../cues/work';
 import { deviceFile } from '../devices';
 import type { Action } from '../model/action';
 import { isSum } from '../model/chance';
+import { showsEach } from '../model/led';
 import { plainDose } from '../model/dose';
 import type { ResolvedDraw } from '../model/resolved-draw';
 import type { Setting } from '../model/setting';
 import { moveIn } from '../moves/move-book';
 import { metresToPlaces } from '../room/spots';
+import { saidTogether } from '../words/said-together';
 import type { Draw } from './draw-schema';
 
 /**
@@ -79,6 +81,9 @@ function sumSeconds({ rules }: Draw, question: string, pace: Pace): number {
   return rules.thrower === 'child' ? Math.max(alone, withChild) : alone;
 }
 
+/** However little time getting there leaves, there is a moment to do it. */
+const SHORTEST_TURN_SECONDS = 1;
+
 function addTravel(score: Score, beat: Draw, draw: ResolvedDraw, doing: Doing): void {
   const { between } = beat.rules;
   if (!between || draw.betweenSeconds === 0) return;
@@ -100,7 +105,28 @@ function addTravel(score: Score, beat: Draw, draw: ResolvedDraw, doing: Doing): 
  */
 function leadInto(beat: Draw, { isFirst }: ResolvedDraw, action: Action, score: Score): LeadIn {
   if (!isFirst || score.how.show === 'first') return TOLD;
-  return { line: score.lineBefore(action), shown: beat.show === 'each' };
+  return { line: score.lineBefore(action), shown: beat.show !== null && showsEach(beat.show) };
+}
+
+/**
+ * Moves straight on in `seconds`, all told: getting down and up is in it, two sides share it, and what
+ * is to be said is said meanwhile.
+ */
+function addByTheClock(score: Score, actions: readonly Action[], nth: Nth, seconds: number): void {
+  const began = score.totalSeconds;
+  actions.forEach((action, n) => {
+    const move = score.move(action);
+    const unit = action.dose.unit === 'hold' ? 'hold' : 'seconds';
+    const doing = doingOf(score, action, { unit, amount: seconds, round: nth });
+    score.flowTo(move, doing);
+    const left = (seconds * (n + 1)) / actions.length - (score.totalSeconds - began);
+    const sides = sidesOf(action.dose.sides);
+    const amount = Math.max(SHORTEST_TURN_SECONDS, left) / sides.length;
+    const from = score.cues.length;
+    for (const side of sides) addTurn(score, move, { ...doing, amount, side });
+    const { line, meanwhile } = action.guise;
+    score.sayMeanwhile(saidTogether(line, meanwhile), from, doing);
+  });
 }
 
 /**
@@ -112,13 +138,18 @@ export function addDraw(score: Score, beat: Draw, draw: ResolvedDraw, nth: Nth):
   const action = actionInRoom(beat, draw, score.setting.room);
   const doing = firstDoing(score, action, nth);
   addTravel(score, beat, draw, doing);
-  score.add('draw', throwSeconds(beat, score), outcomeLabel(beat, draw), { doing });
+  const reading = throwSeconds(beat, score);
+  score.add('draw', reading, outcomeLabel(beat, draw), { doing });
+  const { eachSeconds } = beat.rules;
+  const following = draw.standIn ? [] : beat.entries[draw.entry]!.then;
+  const actions = [action, ...following].map((one) =>
+    draw.isFirst ? one : { ...one, guise: { ...one.guise, line: '', meanwhile: '' } },
+  );
+  if (eachSeconds !== null) return addByTheClock(score, actions, nth, eachSeconds - reading);
   const sum = sumToAsk(beat, draw);
   if (sum) score.add('ask', sumSeconds(beat, sum, score.pace), sum, { doing });
-  const following = draw.standIn ? [] : beat.entries[draw.entry]!.then;
-  for (const one of [action, ...following]) {
-    const told = draw.isFirst ? one : { ...one, guise: { ...one.guise, line: '', meanwhile: '' } };
-    addAction(score, told, firstDoing(score, one, nth), leadInto(beat, draw, told, score));
+  for (const one of actions) {
+    addAction(score, one, firstDoing(score, one, nth), leadInto(beat, draw, one, score));
   }
 }
 

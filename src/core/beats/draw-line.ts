@@ -1,10 +1,11 @@
 import type { DrawSetup } from '../chance/setup';
 import { deviceFile, DEVICE_KINDS, DEVICES, usualRules, type Device } from '../devices';
 import type { ReadEntry, TypedEntry } from '../devices/device-file';
+import { joinThens } from '../language/dose-asides';
 import { typedAmongOthers } from '../language/dosed';
 import { readRules, type RulesRead } from '../language/draw-rules-reader';
 import { amountInWords, rulesInWords, stopInWords } from '../language/draw-words';
-import { namesIn, readAction, type LineTools, type Unread } from '../language/part-reader';
+import { inRow, namesIn, readAction, type LineTools, type Unread } from '../language/part-reader';
 import type { ReadAction } from '../language/read-action';
 import { quoted, saidInWords, takeDuring } from '../language/said';
 import {
@@ -64,7 +65,9 @@ function readEntry(
   usualLabel: (action: ReadAction) => string,
   tools: LineTools,
 ): ReadEntry | null {
-  const [action, ...then] = words.split(/\s+(?:then|\+)\s+/iu).map((one) => readAction(one, tools));
+  const [action, ...then] = joinThens(words)
+    .split(/\s+(?:then|\+)\s+/iu)
+    .map((one) => readAction(one, tools));
   const following = then.flatMap((one) => one ?? []);
   if (!action || following.length < then.length) return null;
   return { label: label ?? usualLabel(action), action, then: following, cards, faces };
@@ -114,7 +117,8 @@ export function readDraw(typed: string, tools: LineTools): DrawReading | Unread 
   const match = LINE.exec(line);
   if (!match) return null;
   const word = match[1]!.toLowerCase();
-  const names = namesIn(match[3] ?? '', /,|;/u);
+  const table = match[3] ?? '';
+  const names = namesIn(table, table.includes(';') ? /;/u : /,/u);
   const file = DEVICES[TYPED.find((one) => one.word.test(word))!.kind];
   if (names.length === 0 && !file.tableFrom) return null;
   const { read, rest } = readRules(match[2]!);
@@ -202,6 +206,7 @@ function rulesAsTyped({ rules, amount }: DrawSetup, book: MoveBook): string[] {
     rules.mostOfOne === null ? '' : `at most ${rules.mostOfOne} of one`,
     rules.mostAhead === null ? '' : 'fair share',
     rules.noPattern ? 'no pattern' : '',
+    rules.eachSeconds === null ? '' : `${rules.eachSeconds} s each`,
     THROWN[rules.thrower],
     ...amountAsTyped(amount),
     between
@@ -227,5 +232,5 @@ export function drawInLine(beat: TypedDraw, book: MoveBook): string {
     beat.drawn === 'beforehand' ? 'for the film' : '',
   ].filter(Boolean);
   const said = beat.meanwhile.trim() && ` … ${quoted(beat.meanwhile)}`;
-  return `${head.join(', ')}${said}: ${entries.join(', ')}`;
+  return `${head.join(', ')}${said}: ${inRow(entries)}`;
 }

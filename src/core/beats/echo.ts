@@ -3,7 +3,13 @@ import type { Doing, Nth } from '../cues/cue';
 import type { Score } from '../cues/score';
 import { addWork, doingOf, workInTempo } from '../cues/work';
 import { typedStation } from '../language/dosed';
-import { readLines, type LineTools, type ReadLine, type Unread } from '../language/part-reader';
+import {
+  bareStation,
+  readLines,
+  type LineTools,
+  type ReadLine,
+  type Unread,
+} from '../language/part-reader';
 import { quoted } from '../language/said';
 import { stationSchema } from '../model/action';
 import type { DeepReadonly } from '../model/deep-readonly';
@@ -130,8 +136,7 @@ export const echo: BeatFile<Echo, EchoReading> = {
     beatsPerMinute: reading.beatsPerMinute,
     lines: reading.lines.map(({ text, action }) => ({
       id: newId('st'),
-      move: action.move.id,
-      guise: action.guise,
+      ...bareStation(action),
       text,
       beats: reading.beats,
     })),

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { Cue } from '../cues/cue';
 import type { Score } from '../cues/score';
-import { howAsTyped } from '../language/how-reader';
+import { howAsTyped, pointsAsTyped, type HowSaid } from '../language/how-reader';
 import type { Ages } from '../model/ages';
 import { AS_LED, type LedAsSaid } from '../model/led';
 import { prefixOf, type NewId } from '../model/new-id';
@@ -38,7 +38,7 @@ export type Beat = { [Kind in BeatKind]: BeatOf<Kind> }[BeatKind];
 export type BeatReading = {
   [Kind in BeatKind]: InFile<(typeof BEATS)[Kind]>['reading'];
 }[BeatKind] &
-  Readonly<{ how?: Partial<LedAsSaid> }>;
+  Readonly<{ how?: HowSaid }>;
 
 export const BEAT_KINDS = Object.keys(BEATS) as readonly BeatKind[];
 
@@ -71,7 +71,10 @@ export function otherMovesOf(beat: Beat): readonly At<Readonly<{ move: string }>
 
 /** Ids of every move that the beat may ask for, in order. */
 export function movesOfBeat(beat: Beat): readonly string[] {
-  return [...partsOfBeat(beat), ...otherMovesOf(beat)].map(({ move }) => move);
+  return [
+    ...partsOfBeat(beat).flatMap(({ move, also }) => [move, ...also]),
+    ...otherMovesOf(beat).map(({ move }) => move),
+  ];
 }
 
 /** Ids of what is in a beat but for its parts. */
@@ -125,7 +128,8 @@ export function beatInWords(beat: Beat): string {
 export function lineOfBeat(beat: Beat, book: MoveBook): string | null {
   const line = fileOf(beat).line(beat, book);
   if (line === null || !isLed(beat)) return line;
-  return [...howAsTyped(beat, fileOf(beat).usualHow), line].join(', ');
+  const how = howAsTyped(beat, fileOf(beat).usualHow);
+  return [...how, ...pointsAsTyped(beat.points), line].join(', ');
 }
 
 const fileOfReading = ({ kind }: BeatReading) =>
@@ -139,7 +143,8 @@ export function beatsOfReading(reading: BeatReading, making: Making): readonly B
 /** What was understood of a typed beat, in words. */
 export function beatReadBack(reading: BeatReading): string {
   const how = howAsTyped({ ...AS_LED, ...reading.how });
-  return [fileOfReading(reading).readBack(reading), ...how].join('; ');
+  const points = pointsAsTyped(reading.how?.points);
+  return [fileOfReading(reading).readBack(reading), ...how, ...points].join('; ');
 }
 
 /** Whether a beat of this kind can be led in several ways. */

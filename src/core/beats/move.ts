@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { TOLD } from '../cues/score';
 import { addAction, addSets, firstDoing } from '../cues/sets';
+import { joinThens } from '../language/dose-asides';
 import { typedAction, typedAmongOthers } from '../language/dosed';
 import { doseInWords } from '../language/dose-words';
 import { readPart, type LineTools, type Unread } from '../language/part-reader';
@@ -16,7 +17,7 @@ import { dosesFor, nearestDose, SET_COST } from '../moves/other-doses';
 import { actionsOf } from './actions-of';
 import { ledBase } from './beat-base';
 import { PLAIN, partsIn, shortened, saidTo, type BeatFile, type Way } from './beat-file';
-import { partRow, roundsInWords, rowsAfter } from './sheet-row';
+import { actionRow, roundsInWords, rowsAfter } from './sheet-row';
 
 /** Actions in order, `rounds` times over. */
 const schema = z.strictObject({
@@ -54,7 +55,7 @@ function read(line: string, tools: LineTools): MoveReading | Unread | null {
   };
   const actions: ReadAction[] = [];
   let rounds = 1;
-  for (const part of splitParts(line, isAction).map((text) => readPart(text, tools))) {
+  for (const part of splitParts(joinThens(line), isAction).map((text) => readPart(text, tools))) {
     if (!part || 'unread' in part) return part;
     actions.push(part.action);
     rounds = part.rounds ?? rounds;
@@ -86,9 +87,13 @@ export const move: BeatFile<MoveBeat, MoveReading> = {
     ...AS_LED,
   }),
   readBack: ({ actions, rounds }) => {
-    const parts = actions.map(({ move: { name }, dose, guise, usualAmount }) => {
+    const parts = actions.map(({ move: { name }, dose, guise, usualAmount, between, home }) => {
       const called = guise.name ? `${guise.name} (${name})` : name;
-      return `${called}, ${doseInWords(dose)}${usualAmount ? ' as usual' : ''}${saidInWords(guise)}`;
+      const asked = `${doseInWords(dose)}${usualAmount ? ' as usual' : ''}`;
+      const story = between.map((line) => `; between the sets “${line}”`).join('');
+      const later = home ? `; at home ${doseInWords(home)}` : '';
+      const note = guise.note && `; ${guise.note}`;
+      return `${called}, ${asked}${note}${later}${story}${saidInWords(guise)}`;
     });
     return parts.join('; then ') + roundsInWords(rounds);
   },
@@ -125,7 +130,7 @@ export const move: BeatFile<MoveBeat, MoveReading> = {
   rows: ({ say, actions, rounds }, book) =>
     rowsAfter(
       say,
-      actions.map((one) => partRow(book, one, doseInWords(one.dose) + roundsInWords(rounds))),
+      actions.map((one) => actionRow(book, one, roundsInWords(rounds))),
     ),
 
   ways: (beat, ages, book) => {

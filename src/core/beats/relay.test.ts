@@ -10,9 +10,11 @@ import { kitListOf } from '../prep/kit-list';
 import { unroll } from '../schedule/unroll';
 import { relayBeat, withBeats } from '../testing/make';
 import { readQuickLine } from './quick-line';
-import { relaySeconds } from './relay';
+import { relaySums, type Relay } from './relay';
 
 const tools = { finder: makeMoveFinder(BUILT_IN), ages: { from: 5, to: 5 }, kit: [], book: null };
+const secondsOf = (beat: Relay, group: number) =>
+  relaySums(beat, { setting: setting(group), pace: DEFAULT_PACE, book: BUILT_IN }).secondsNeeded;
 const setting = (group: number) => ({ ...DEFAULT_SETTING, ages: { from: 5, to: 5 }, group });
 
 describe('how long a relay takes', () => {
@@ -21,9 +23,7 @@ describe('how long a relay takes', () => {
     const beat = relayBeat('walk', { things: 12, metres: 5, atOnce: 4 });
     // Three trips each: ten metres at the walk of fives, and picking up and putting down.
     const trip = (10 / metresPerRep) * secondsPerRep['5'] + 2 * HANDLE_SECONDS;
-    expect(relaySeconds(beat, { setting: setting(12), pace: DEFAULT_PACE, book: BUILT_IN })).toBe(
-      Math.ceil(3 * trip),
-    );
+    expect(secondsOf(beat, 12)).toBe(Math.ceil(3 * trip));
   });
 
   it('is that of the sums of fetching: enough in that time, and not in less', () => {
@@ -37,11 +37,7 @@ describe('how long a relay takes', () => {
       fc.property(numbers, ({ group, ...given }) => {
         const beat = relayBeat('walk', given);
         const { metresPerRep, secondsPerRep } = BUILT_IN.get('walk')!;
-        const seconds = relaySeconds(beat, {
-          setting: setting(group),
-          pace: DEFAULT_PACE,
-          book: BUILT_IN,
-        });
+        const seconds = secondsOf(beat, group);
         const ask = {
           children: Math.min(group, given.atOnce ?? group),
           things: given.things,

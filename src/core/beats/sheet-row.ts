@@ -1,6 +1,7 @@
 import type { Move } from '../model/move';
-import type { Guise } from '../model/action';
-import { moveIn, type MoveBook } from '../moves/move-book';
+import { doseInWords } from '../language/dose-words';
+import type { Action, Guise, Station } from '../model/action';
+import { moveIn, moveOf, type MoveBook } from '../moves/move-book';
 
 /** What a row of the run sheet says. */
 export type RowContent = Readonly<{
@@ -42,20 +43,29 @@ export function saidInRow({ line, meanwhile }: Pick<Guise, 'line' | 'meanwhile'>
 /** The row of a move in its guise. */
 export function partRow(
   book: MoveBook,
-  part: Readonly<{ move: string; guise: Guise }>,
+  part: Pick<Station, 'move' | 'also' | 'guise'>,
   dose: string,
 ): RowContent {
-  const move = moveIn(book, part.move);
-  const { name } = part.guise;
+  const move = moveOf(book, part);
+  const { name, note } = part.guise;
   return {
     say: saidInRow(part.guise),
     name: name || move.name,
     moveId: move.id,
     move: name && name !== move.name ? move.name : '',
-    dose,
+    dose: [dose, note].filter(Boolean).join('; '),
     formCues: move.formCues.join('; '),
     forms: formsInWords(book, move),
   };
+}
+
+/** The row of an action: its dose, the one for home, and the story between its sets. */
+export function actionRow(book: MoveBook, action: Action, more = ''): RowContent {
+  const { dose, home, between, guise } = action;
+  const later = home ? `; at home ${doseInWords(home)}` : '';
+  const row = partRow(book, action, doseInWords(dose) + more + later);
+  const story = between.map((line) => `(between sets) ${line}`);
+  return { ...row, say: [saidInRow(guise), ...story].filter(Boolean).join(' ') };
 }
 
 /** The beat's own line first, where it has one; then its moves. */

@@ -18,6 +18,7 @@ export type Acted = (typeof ACTED)[number];
 /**
  * A line, or, with `waitSeconds`, a question and the time that children need to answer it. `to` is whom
  * it is for, if not the children; with `acted` they act it out as it is told, at that level of effort.
+ * `check`: a question about how their bodies are, whose answer may ask for a drink, a rest or less.
  */
 const schema = z.strictObject({
   ...beatBase('tell'),
@@ -25,6 +26,7 @@ const schema = z.strictObject({
   waitSeconds: z.number().min(0).max(120).optional(),
   to: z.enum(OTHERS).optional(),
   acted: z.union([z.literal(2), z.literal(3), z.literal(4)]).optional(),
+  check: z.literal(true).optional(),
 });
 export type Tell = Readonly<z.infer<typeof schema>>;
 
@@ -34,6 +36,9 @@ const ACTED_WORDS: Readonly<Record<Acted, string>> = {
   4: 'Acted out, hard',
 };
 const TO = /^to (?:the |our |your )?(grown-?ups?|adults?|parents?|helpers?|camera)\s*:\s*(?=\S)/iu;
+/** How they are, asked of their bodies. */
+const CHECK =
+  /^(?:body )?check(?: (?:in|of the body))?\s*:\s*(?=\S)|^(?=(?:(?:put )?(?:your )?hands? on your (?:heart|tummy|chest)|thumbs?\b|feel your (?:heart|breath))[^?]*\?)/iu;
 const ACTED_OUT =
   /^(?:act(?:ed)? (?:it )?out|(?:everybody |all )?mimes?(?: it)?)(?:,? (gently|lively|hard))?\s*:\s*(?=\S)/iu;
 
@@ -42,10 +47,14 @@ function othersOf(word: string): Others {
   return lower === 'camera' ? 'camera' : lower.startsWith('helper') ? 'helpers' : 'grown-ups';
 }
 
+type Front = Readonly<{ text: string; to?: Others; acted?: Acted; check?: true }>;
+
 /** What stands before a line that is not simply told to the children, and the line. */
-function readFront(text: string): Readonly<{ text: string; to?: Others; acted?: Acted }> {
+function readFront(text: string): Front {
   const to = TO.exec(text);
   if (to) return { text: text.slice(to[0].length), to: othersOf(to[1]!) };
+  const check = CHECK.exec(text);
+  if (check) return { text: text.slice(check[0].length), check: true };
   const acted = ACTED_OUT.exec(text);
   if (!acted) return { text };
   const level = { gently: 2, lively: 3, hard: 4 } as const;
@@ -54,7 +63,8 @@ function readFront(text: string): Readonly<{ text: string; to?: Others; acted?: 
 }
 
 /** A line as it is written: "To the grown-ups: Stand behind your child." */
-export function tellAsWritten({ text, to, acted }: Tell): string {
+export function tellAsWritten({ text, to, acted, check }: Tell): string {
+  if (check) return `Check: ${text}`;
   if (to) return `To the ${to}: ${text}`;
   return acted ? `${ACTED_WORDS[acted]}: ${text}` : text;
 }
@@ -66,6 +76,7 @@ export type TellReading = Readonly<{
   waitSeconds?: number;
   to?: Others;
   acted?: Acted;
+  check?: true;
   unread: readonly string[];
 }>;
 
@@ -75,7 +86,7 @@ const MOST_SLIPS = 3;
 /** A line to say, with time for answers if it asks something. */
 export function tellOf(typed: string, unread: readonly string[] = []): TellReading {
   const front = readFront(typed);
-  const asks = front.text.endsWith('?') && unread.length === 0 && !front.to;
+  const asks = front.check || (front.text.endsWith('?') && unread.length === 0 && !front.to);
   const wait = asks ? { waitSeconds: TIMINGS.questionWait.usual } : {};
   return { kind: 'tell', ...front, ...wait, unread };
 }
@@ -90,15 +101,17 @@ export const tell: BeatFile<Tell, TellReading> = {
   inWords: ({ waitSeconds }) => (waitSeconds === undefined ? '' : `wait ${waitSeconds} s`),
   // Whatever no other kind understands is said.
   read: (line) => tellOf(line),
-  make: ({ text, waitSeconds, to, acted }, { newId }) => ({
+  make: ({ text, waitSeconds, to, acted, check }, { newId }) => ({
     kind: 'tell',
     id: newId('bt'),
     text,
     ...(waitSeconds === undefined ? {} : { waitSeconds }),
     ...(to === undefined ? {} : { to }),
     ...(acted === undefined ? {} : { acted }),
+    ...(check ? { check } : {}),
   }),
-  readBack: ({ waitSeconds, to, acted, unread }) => {
+  readBack: ({ waitSeconds, to, acted, check, unread }) => {
+    if (check) return 'A check: how are their bodies? A drink, a rest or less is a key away';
     if (to) return `A line to the ${to}`;
     if (acted) return `${ACTED_WORDS[acted]} by everybody as you tell it`;
     if (waitSeconds !== undefined) return `A question, with ${waitSeconds} s for answers`;

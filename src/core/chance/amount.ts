@@ -12,7 +12,7 @@ export function amountOf(rule: SumRule, value: number): number {
 export function doseWith(dose: Dose, amount: number): Dose {
   const amounts = isCounted(dose.unit) ? inChunks(amount) : [amount];
   const restSeconds = amounts.length > 1 ? BREATHER_SECONDS : dose.restSeconds;
-  return { ...dose, amounts, restSeconds };
+  return { ...dose, amounts, asked: null, restSeconds };
 }
 
 /** A total of dice by chance. */

@@ -40,8 +40,13 @@ export function chanceToTakeOver({ counts, draws }: Odds): number {
   return counts.reduce((sum, distribution) => sum + chanceOfAtLeast(distribution, half + 1), 0);
 }
 
-/** Seconds and landings of a draw: of its schedule, which chance knows nothing of. */
-export type MeasureOf = (draw: ResolvedDraw) => Readonly<{ seconds: number; landings: number }>;
+/**
+ * Seconds and landings of a draw: of its schedule, which chance knows nothing of. Its reps are those of
+ * the doses, where the schedule does not say.
+ */
+export type MeasureOf = (
+  draw: ResolvedDraw,
+) => Readonly<{ seconds: number; landings: number; reps?: number }>;
 const UNMEASURED: MeasureOf = () => ({ seconds: 1, landings: 0 });
 
 function inputOf(beat: DrawSetup, pot: Pot, random: Random, measure: MeasureOf): OddsInput {
@@ -61,9 +66,9 @@ function inputOf(beat: DrawSetup, pot: Pot, random: Random, measure: MeasureOf):
     return [...drawn].map(([one, chance]): Cost => {
       const plain = { outcome: 0, entry, value, standIn, isFirst: false };
       const draw = { ...plain, number: one, amount: one, betweenSeconds };
-      const { seconds, landings } = measure(draw);
       const all = one === null ? doseTotal(dose) : one * turnsPerSet(dose);
-      const reps = more + (isCounted(dose.unit) && amount.from !== 'room' ? all : 0);
+      const asked = more + (isCounted(dose.unit) && amount.from !== 'room' ? all : 0);
+      const { seconds, landings, reps = asked } = measure(draw);
       return { chance, reps, landings: Math.round(landings), seconds: Math.round(seconds) };
     });
   };

@@ -1,4 +1,4 @@
-import type { DoseUnit } from '../model/dose';
+import type { Asked, DoseUnit, Tempo } from '../model/dose';
 import type { Effort } from '../model/move';
 import type { Piece, Room } from './pieces';
 
@@ -28,15 +28,24 @@ export type Doing = Readonly<{
   /** Id of the action or station. */
   part: string;
   move: string;
+  /** Moves that are done at the same time. */
+  also: readonly string[];
   /** The guise's name, or the move's own. */
   name: string;
+  /** What is to be known beside the name: "to the door". */
+  note: string;
   picture: string;
   unit: DoseUnit;
   amount: number;
-  /** Seconds from one count to the next; 0 when nothing is counted. */
+  /** How the amount is put to the children, where it is not one for all. */
+  asked: Asked | null;
+  /** Seconds from one count to the next, on average; 0 when nothing is counted. */
   secondsPerCount: number;
+  tempo: Tempo;
   count: 'on' | 'back';
   side: Side;
+  /** "forwards", "to the right"; empty where there is but one. */
+  direction: string;
   set: Nth;
   round: Nth;
   way: Nth;
@@ -103,3 +112,19 @@ export function quietIn({ lengthSeconds, meanwhile }: Cue): Room {
 
 /** Nothing is said meanwhile. */
 export const NO_WORDS: readonly Piece[] = [];
+
+/** What a cue that is not work asks of a child, on the five levels: 1 still, 2 moving a little. */
+export const QUIET_EFFORT: Readonly<Record<CueKind, Effort>> = {
+  say: 1,
+  ask: 1,
+  show: 1,
+  'count-in': 1,
+  work: 1,
+  hold: 1,
+  swap: 2,
+  rest: 1,
+  drink: 1,
+  setup: 2,
+  draw: 1,
+  change: 2,
+};

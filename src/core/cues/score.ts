@@ -1,14 +1,16 @@
-import type { Action, Station } from '../model/action';
-import { howLed, isCountedIn, type Defaults, type HowLed, type Led } from '../model/led';
-import type { Effort, Move, Posture } from '../model/move';
+import type { Action, Done, Station } from '../model/action';
+import { plannedDose, type Dose } from '../model/dose';
+import { howLed, isCountedIn, showsEach, type Defaults, type HowLed, type Led } from '../model/led';
+import type { Move, Posture } from '../model/move';
 import type { ResolvedDraw } from '../model/resolved-draw';
 import type { Setting } from '../model/setting';
-import { moveIn, type MoveBook } from '../moves/move-book';
+import { moveOf, type MoveBook } from '../moves/move-book';
 import { saidTogether } from '../words/said-together';
 import {
   isRoomForWords,
   isWork,
   NO_WORDS,
+  QUIET_EFFORT,
   quietIn,
   type Cue,
   type CueKind,
@@ -22,24 +24,11 @@ import { postureSeconds, TIMINGS } from './timing';
 
 type Extras = Partial<Pick<Cue, 'doing' | 'effort' | 'reps' | 'landings' | 'sticksOut'>>;
 
-/** What a cue that is not work asks of a child, on the five levels: 1 still, 2 moving a little. */
-const QUIET_EFFORT: Readonly<Record<CueKind, Effort>> = {
-  say: 1,
-  ask: 1,
-  show: 1,
-  'count-in': 1,
-  work: 1,
-  hold: 1,
-  swap: 2,
-  rest: 1,
-  drink: 1,
-  setup: 2,
-  draw: 1,
-  change: 2,
-};
-
-/** What the lead-in to a part does: `line` is said before the work; `shown` if the move is new. */
-export type LeadIn = Readonly<{ line: string; shown: boolean }>;
+/**
+ * What the lead-in to a part does: `line` is said before the work; `shown` if the move is new, and for
+ * so many seconds where the leader does all of a set first.
+ */
+export type LeadIn = Readonly<{ line: string; shown: boolean; inFullSeconds?: number }>;
 /** All was said and shown before. */
 export const TOLD: LeadIn = { line: '', shown: false };
 
@@ -160,16 +149,21 @@ export class Score {
     for (const move of moves) this.#known.add(move);
   }
 
-  isNew({ move }: Readonly<{ move: string }>): boolean {
-    return !this.#known.has(move);
+  isNew({ move, also }: Done): boolean {
+    return !this.#known.has(move) || also.some((id) => !this.#known.has(id));
   }
 
   say(text: string, doing: Doing | null = null): void {
     this.add('say', speechSeconds(text, this.pace), text, { doing });
   }
 
-  move(part: Action | Station): Move {
-    return moveIn(this.book, part.move);
+  move(done: Done): Move {
+    return moveOf(this.book, done);
+  }
+
+  /** An action's dose as it is planned for this group. */
+  dose({ dose }: Action): Dose {
+    return plannedDose(dose, this.setting.ages);
   }
 
   secondsPerRep(move: Move): number {
@@ -213,12 +207,13 @@ export class Score {
 
   /** Something explained, and shown if it is `shown`, in `leastSeconds` at least. */
   #explain(part: Action | Station, doing: Doing, how: LeadIn, leastSeconds: number): void {
-    const { line, shown } = how;
+    const { line, shown, inFullSeconds = 0 } = how;
     const talk = speechSeconds(line, this.pace);
     const written = this.#writtenOut || talk + this.#talked > 0;
     const { show, showUnwritten, look } = TIMINGS;
     const showing = written ? Math.max(look.usual, show.usual - this.#talked) : showUnwritten.usual;
-    const seconds = Math.max(talk, shown ? showing : 0, leastSeconds);
+    const longest = inFullSeconds > 0 ? inFullSeconds : showing;
+    const seconds = Math.max(talk, shown ? longest : 0, leastSeconds);
     this.add(shown ? 'show' : talk > 0 ? 'say' : 'change', seconds, line, { doing });
     if (shown) this.#talked = 0;
   }
@@ -226,19 +221,19 @@ export class Score {
   /** A move is shown, or only told, long before its work. */
   show(part: Action | Station, doing: Doing): void {
     this.#explain(part, doing, { line: part.guise.line, shown: this.isNew(part) }, 0);
-    this.learn([part.move]);
+    this.learn([part.move, ...part.also]);
   }
 
   /** What is said and shown of a part as the beat is led, with nobody getting anywhere. */
   explain(part: Action | Station, doing: Doing): void {
     this.#explain(part, doing, this.#asLed(part), 0);
-    this.learn([part.move]);
+    this.learn([part.move, ...part.also]);
   }
 
   #asLed(part: Action | Station): LeadIn {
     return {
       line: this.lineBefore(part),
-      shown: this.how.show === 'each' && this.isNew(part),
+      shown: showsEach(this.how.show) && this.isNew(part),
     };
   }
 
@@ -252,7 +247,13 @@ export class Score {
     this.#explain(part, doing, how ?? this.#asLed(part), left);
     this.takePlace(move);
     // What chance brings up says for itself what is new.
-    if (!how) this.learn([part.move]);
+    if (!how) this.learn([part.move, ...part.also]);
+  }
+
+  /** A rest of so many seconds in which the part that comes next is shown: the longer of the two. */
+  showInRest(part: Action | Station, doing: Doing, restSeconds: number): void {
+    this.#explain(part, doing, { line: this.lineBefore(part), shown: true }, restSeconds);
+    this.learn([part.move, ...part.also]);
   }
 
   /** Getting to a move, with nothing more to be said. */

@@ -1,53 +1,97 @@
 import type { Action } from '../model/action';
+import { tempoOfSet, turnsPerSet, type Dose } from '../model/dose';
 import type { Doing, Nth } from './cue';
 import type { LeadIn, Score } from './score';
+import { speechSeconds } from './speech';
+import { secondsInTempo } from './tempo';
 import { TIMINGS } from './timing';
-import { addTurn, doingOf, sidesOf } from './work';
+import { addTurn, doingOf, inTempo, sidesOf, workOf } from './work';
+
+const directionsOf = ({ directions }: Dose) => (directions.length > 0 ? directions : ['']);
 
 /** The first turn of an action, as its showing announces it. */
 export function firstDoing(score: Score, action: Action, round: Nth): Doing {
-  const { unit, amounts, sides, ways, count } = action.dose;
+  const dose = score.dose(action);
+  const { unit, amounts, asked, sides, ways, count } = dose;
   return doingOf(score, action, {
     unit,
     amount: amounts[0]!,
+    asked,
+    tempo: tempoOfSet(dose, 0),
     count,
     side: sidesOf(sides)[0]!,
+    direction: directionsOf(dose)[0]!,
     set: { n: 1, of: amounts.length },
     way: { n: 1, of: ways },
     round,
   });
 }
 
-/** Rest before a further set; a hold needs a moment to get into again. */
-function addRest(score: Score, restSeconds: number, doing: Doing): void {
-  score.add('rest', restSeconds, '', { doing });
+/**
+ * Between two sets: a rest, and the story's line, in the longer time of the two. A hold needs a moment
+ * to get into again.
+ */
+function addRest(score: Score, restSeconds: number, line: string, doing: Doing): void {
+  const talk = speechSeconds(line, score.pace);
+  if (talk > restSeconds) score.add('say', talk, line, { doing });
+  else {
+    score.add('rest', restSeconds, '', { doing });
+    score.sayMeanwhile(line, score.cues.length - 1, doing);
+  }
   if (doing.unit !== 'hold' || score.how.led === 'follow me') return;
-  score.add('change', TIMINGS.holdReady.usual - restSeconds, '', { doing });
+  score.add('change', TIMINGS.holdReady.usual - Math.max(talk, restSeconds), '', { doing });
 }
 
-/** Sets, and in each set its sides, and on each side its ways; counted in where it is led so. */
-export function addSets(score: Score, action: Action, first: Doing, isCountedIn = true): void {
-  const { amounts, sides, ways, restSeconds } = action.dose;
+/** One set: each of its sides, on each its directions, and of each its ways. */
+function addSet(score: Score, action: Action, dose: Dose, inSet: Doing): void {
   const move = score.move(action);
-  amounts.forEach((amount, index) => {
-    const inSet = { ...first, amount, set: { n: index + 1, of: amounts.length } };
-    if (index > 0) addRest(score, restSeconds, inSet);
-    if (isCountedIn) score.countIn(inSet);
-    sidesOf(sides).forEach((side, sideIndex) => {
-      const onSide = { ...inSet, side };
-      if (sideIndex > 0) score.add('swap', TIMINGS.swap.usual, '', { doing: onSide });
-      for (let n = 1; n <= ways; n += 1) {
-        const turn = { ...onSide, way: { n, of: ways } };
-        if (n > 1) score.add('swap', TIMINGS.turn.usual, '', { doing: turn });
+  let before: Doing | null = null;
+  for (const side of sidesOf(dose.sides)) {
+    for (const direction of directionsOf(dose)) {
+      for (let n = 1; n <= dose.ways; n += 1) {
+        const turn: Doing = { ...inSet, side, direction, way: { n, of: dose.ways } };
+        const swap = before && before.side !== side ? TIMINGS.swap : TIMINGS.turn;
+        if (before) score.add('swap', swap.usual, '', { doing: turn });
         addTurn(score, move, turn);
+        before = turn;
       }
-    });
+    }
+  }
+}
+
+/** All sets, with what lies between them; counted in where it is led so. */
+export function addSets(score: Score, action: Action, first: Doing, isCountedIn = true): void {
+  const dose = score.dose(action);
+  const { amounts, restSeconds } = dose;
+  amounts.forEach((amount, index) => {
+    const set = { n: index + 1, of: amounts.length };
+    const inSet = inTempo(score, action, { ...first, amount, set }, tempoOfSet(dose, index));
+    if (index > 0) addRest(score, restSeconds, action.between[index - 1] ?? '', inSet);
+    if (isCountedIn) score.countIn(inSet);
+    addSet(score, action, dose, inSet);
   });
+}
+
+/** Seconds of one set without a stop: how long the leader takes to do it first. */
+function setSeconds(score: Score, action: Action, doing: Doing): number {
+  const { sides, directions, ways } = score.dose(action);
+  const each = secondsInTempo(doing.tempo, score.secondsPerRep(score.move(action)));
+  const { lengthSeconds } = workOf(score.move(action), doing, each);
+  return lengthSeconds * turnsPerSet({ sides, directions, ways });
+}
+
+/** "My go, then yours": the leader's go is as long as a set. */
+function myGo(score: Score, action: Action, doing: Doing): LeadIn | undefined {
+  if (score.how.show !== 'in full') return undefined;
+  const inFullSeconds = setSeconds(score, action, doing);
+  return { line: score.lineBefore(action), shown: true, inFullSeconds };
 }
 
 /** An action led from its lead-in to the end of its sets, with what is said meanwhile. */
 export function addAction(score: Score, action: Action, doing: Doing, how?: LeadIn): void {
-  score.leadIn(action, doing, how);
+  const full = how ? undefined : myGo(score, action, doing);
+  score.leadIn(action, doing, how ?? full);
+  if (full) score.learn([action.move, ...action.also]);
   const from = score.cues.length;
   addSets(score, action, doing);
   score.sayMeanwhile(score.wordsDuring(action), from, doing);

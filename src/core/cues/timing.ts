@@ -50,6 +50,9 @@ export const TIMINGS = {
   swap: judged(2, 1, 3),
   /** Turning round at the far end. */
   turn: judged(1, 0.5, 2),
+  /** A set done slowly, or fast: shares of the usual seconds a rep. */
+  slowTempo: judged(1.5, 1.3, 2),
+  fastTempo: judged(0.7, 0.5, 0.85),
   drink: { usual: 30, least: 20, most: 45, origin: 'common practice' },
   /** Setting out, fetching, putting away; a film that waits. */
   setUp: judged(30, 15, 60),

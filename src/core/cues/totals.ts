@@ -1,5 +1,5 @@
 import type { Region } from '../model/move';
-import { moveIn, type MoveBook } from '../moves/move-book';
+import { moveOf, type MoveBook } from '../moves/move-book';
 import { isWork, type Cue, type Side } from './cue';
 
 /** Sums over a set of cues. `effortSeconds[0]` is the time at level 1, and so on to level 5. */
@@ -70,7 +70,7 @@ export function totalUp(cues: readonly Cue[], book: MoveBook): Totals {
     if (!cue.doing || !isWork(cue)) continue;
     byMove.add(cue.doing.move, cue);
     bySide.add(cue.doing.side, cue);
-    for (const region of moveIn(book, cue.doing.move).regions) byRegion.add(region, cue);
+    for (const region of moveOf(book, cue.doing).regions) byRegion.add(region, cue);
   }
   return {
     all: all as unknown as Sum,

@@ -1,10 +1,11 @@
-import type { Action, Station } from '../model/action';
+import type { Action, Done, Station } from '../model/action';
 import type { Ages } from '../model/ages';
-import { isCounted, type Dose } from '../model/dose';
+import { isCounted, type Dose, type Tempo } from '../model/dose';
 import type { Move } from '../model/move';
 import type { Cue, Doing, Side } from './cue';
 import { secondsPerRep, type Pace } from './pace';
 import type { Score } from './score';
+import { secondsInTempo } from './tempo';
 import { STEP_METRES, TIMINGS } from './timing';
 
 const isTimed = (unit: Dose['unit']) => unit === 'seconds' || unit === 'hold';
@@ -73,19 +74,32 @@ export function doingOf(
 ): Doing {
   const move = score.move(part);
   const one = { n: 1, of: 1 };
+  const tempo = what.tempo ?? 'usual';
   return {
     part: part.id,
     move: move.id,
+    also: part.also,
     name: part.guise.name || move.name,
+    note: part.guise.note,
     picture: part.guise.picture,
-    secondsPerCount: isCounted(what.unit) ? score.secondsPerRep(move) : 0,
+    asked: null,
+    secondsPerCount: isCounted(what.unit) ? secondsInTempo(tempo, score.secondsPerRep(move)) : 0,
+    tempo,
     count: 'on',
     side: 'any',
+    direction: '',
     set: one,
     round: one,
     way: one,
     ...what,
   };
+}
+
+/** The same turn in another tempo. */
+export function inTempo(score: Score, part: Done, doing: Doing, tempo: Tempo): Doing {
+  if (tempo === doing.tempo) return doing;
+  const each = secondsInTempo(tempo, score.secondsPerRep(score.move(part)));
+  return { ...doing, tempo, secondsPerCount: isCounted(doing.unit) ? each : 0 };
 }
 
 /** Adds a turn of work. */
@@ -94,9 +108,10 @@ export function addWork(score: Score, work: Work, doing: Doing, text = ''): void
   score.add(kind, lengthSeconds, text, { doing, effort, reps, landings });
 }
 
-/** One turn of work or hold at the move's own tempo. */
+/** One turn of work or hold, in the tempo that it is asked for. */
 export function addTurn(score: Score, move: Move, doing: Doing): void {
-  addWork(score, workOf(move, doing, score.secondsPerRep(move)), doing);
+  const each = secondsInTempo(doing.tempo, score.secondsPerRep(move));
+  addWork(score, workOf(move, doing, each), doing);
 }
 
 /** The sides of a dose in the order in which they are done. */

@@ -59,6 +59,7 @@ export function usualRules(device: Device, entries: number): DrawRules {
     stop: { after: 'draws', draws: returns === 'in order' ? Math.max(1, entries) : 10 },
     between: null,
     thrower: 'presenter',
+    eachSeconds: null,
     ...given,
   };
 }

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { NO_GUISE } from '../model/action';
 import { parseAdventure } from './parse-adventure';
 import { doseOf, drawBeat, moveBeat, withBeats } from '../testing/make';
 import { CATALOGUE } from '../moves/catalogue';
@@ -12,7 +13,7 @@ describe('a move in place of another', () => {
     moveBeat([
       {
         ...doseOf('frog-jump', 6),
-        guise: { name: 'leaps', picture: '', sound: '', line: '', meanwhile: '' },
+        guise: { ...NO_GUISE, name: 'leaps' },
       },
       doseOf('march', 20, { unit: 'seconds' }),
     ]),

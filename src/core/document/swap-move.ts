@@ -14,10 +14,12 @@ export function swapMove(adventure: Adventure, from: string, to: Move): Adventur
     chapters: adventure.chapters.map((chapter) => ({
       ...chapter,
       beats: chapter.beats.map((beat) => {
-        if (!partsOfBeat(beat).some(({ move }) => move === from)) return beat;
+        if (!partsOfBeat(beat).some(({ move, also }) => [move, ...also].includes(from)))
+          return beat;
         return changeParts(beat, (part) => {
-          if (part.move !== from) return part;
-          const swapped = { ...part, move: to.id };
+          const also = part.also.map((id) => (id === from ? to.id : id));
+          if (part.move !== from) return part.also.includes(from) ? { ...part, also } : part;
+          const swapped = { ...part, also, move: to.id };
           return 'dose' in part ? { ...swapped, dose: doseForMove(part.dose, to, ages) } : swapped;
         });
       }),

@@ -3,8 +3,15 @@ import { toVersion2 } from './migrations/to-version-2';
 import { toVersion3 } from './migrations/to-version-3';
 import { toVersion4 } from './migrations/to-version-4';
 import { toVersion5 } from './migrations/to-version-5';
+import { toVersion6 } from './migrations/to-version-6';
 
 /** The version of the adventure that this build writes. */
-export const CURRENT_VERSION = 5;
+export const CURRENT_VERSION = 6;
 
-export const MIGRATIONS: readonly Migration[] = [toVersion2, toVersion3, toVersion4, toVersion5];
+export const MIGRATIONS: readonly Migration[] = [
+  toVersion2,
+  toVersion3,
+  toVersion4,
+  toVersion5,
+  toVersion6,
+];

@@ -6,7 +6,7 @@ import { type Beat, hasOwnDoses, partsOfBeat } from '../beats';
 import { howLed, type HowLed } from '../model/led';
 import type { Move } from '../model/move';
 import type { Setting } from '../model/setting';
-import { moveBookOf, moveIn, type MoveBook } from '../moves/move-book';
+import { moveBookOf, moveOf, type MoveBook } from '../moves/move-book';
 import { isWork, type Cue } from '../cues/cue';
 import type { Schedule } from '../schedule/unroll';
 
@@ -43,7 +43,7 @@ function partsOf(adventure: Adventure, book: MoveBook): UsedPart[] {
       const how = howLed(adventure.defaults, chapter, beat);
       return partsOfBeat(beat).map((part): UsedPart => {
         const action = hasOwnDoses(beat) && 'dose' in part ? part : null;
-        return { chapter, beat, part, action, move: moveIn(book, part.move), how };
+        return { chapter, beat, part, action, move: moveOf(book, part), how };
       });
     }),
   );

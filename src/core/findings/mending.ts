@@ -1,6 +1,6 @@
 import type { Adventure } from '../document/adventure';
 import type { ChapterKind } from '../model/chapter-kinds';
-import { NO_GUISE, type Action } from '../model/action';
+import { NO_GUISE, PLAIN_ACTION, type Action } from '../model/action';
 import { type Beat, changeParts } from '../beats';
 import type { Draw } from '../beats/draw-schema';
 import { type MoveBeat } from '../beats/move';
@@ -23,7 +23,7 @@ export function beatOf(
     kind: 'move',
     id: newId('bt'),
     say: '',
-    actions: [{ id: newId('ac'), move, guise: NO_GUISE, dose }],
+    actions: [{ id: newId('ac'), move, guise: NO_GUISE, dose, ...PLAIN_ACTION }],
     rounds: 1,
     restBetweenRoundsSeconds: 0,
     ...AS_LED,

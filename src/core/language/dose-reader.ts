@@ -1,4 +1,5 @@
-import type { Dose, DoseUnit } from '../model/dose';
+import { BEATS_A_MINUTE, type Dose, type DoseUnit, type Tempo } from '../model/dose';
+import { within } from '../words/numbers';
 
 /** What a text says of a dose. What it leaves open is missing. */
 export type DoseRead = Readonly<{
@@ -7,12 +8,15 @@ export type DoseRead = Readonly<{
   openAmounts: readonly number[] | null;
   sets: number | null;
   rounds: number | null;
+  eachWay: boolean;
   /** Words that mean nothing here. */
   unread: readonly string[];
 }>;
 
 type Found = { -readonly [Key in keyof Dose]?: Dose[Key] } & {
   open?: readonly number[];
+  /** "each way": there and back, or round both ways, as the move is. */
+  eachWay?: boolean;
   sets?: number;
   rounds?: number;
 };
@@ -35,6 +39,10 @@ const UNIT_OF: Readonly<Record<string, DoseUnit>> = {
   metre: 'metres',
   meter: 'metres',
 };
+/** The unit of a word for it, in any number; reps for "times". */
+export function unitNamed(word: string): DoseUnit {
+  return UNIT_OF[word.toLowerCase().replace(/(?<=..)s$/u, '')] ?? 'reps';
+}
 const UNIT = `(${Object.keys(UNIT_OF).join('|')})`;
 const LIMB = '(?:side|leg|arm|hand|foot|knee)';
 const LIST = String.raw`\d+(?:(?: ,)?(?: and)? \d+)*`;
@@ -51,12 +59,52 @@ function takeAmounts(found: Found, list: string, unit: string | undefined): void
   found.amounts = numbersIn(list).map((amount) => amount * scale);
 }
 
+const beatsWithin = (beats: number) => within(Math.round(beats), BEATS_A_MINUTE);
+
+const TEMPO = String.raw`(?:(?:getting |ever )?(?:faster|quicker)(?: and (?:faster|quicker))?|slow(?:ly)?|usual|normal|(?:as )?(?:fast|quick(?:ly)?)(?: as (?:you|they) can)?|(?:at )?\d+ (?:bpm|beat (?:a|per) minute)|at \d+(?! (?:s|sec|second|min|m|metre|a time)\b))`;
+
+function tempoNamed(word: string): Tempo {
+  const [digits] = /\d+/u.exec(word) ?? [];
+  if (digits) return beatsWithin(Number(digits));
+  if (/faster|quicker/u.test(word)) return 'faster';
+  if (word.startsWith('slow')) return 'slow';
+  return word === 'usual' || word === 'normal' ? 'usual' : 'fast';
+}
+
+const DIRECTION =
+  '(?:forward|backward|back|clockwise|anti ?clockwise|one way|the other way|the other)';
+
+/** As it is said: "forwards", "back". */
+function directionNamed(word: string): string {
+  if (word === 'forward') return 'forwards';
+  return word === 'backward' ? 'back' : word;
+}
+
+/** "4 forward, 4 back": the same in each direction. */
+function takeEachWay(found: Found, [, amount, first, second]: RegExpMatchArray): void {
+  found.directions = [directionNamed(first!), directionNamed(second!)];
+  if (amount) found.open = [Number(amount)];
+}
+
+/** "15 to 20 s": planned with the most, the youngest do the least. */
+function takeRange(found: Found, one: number, other: number, unit: string | undefined): void {
+  const [least, most] = [Math.min(one, other), Math.max(one, other)];
+  takeAmounts(found, String(most), unit);
+  if (least === most) return;
+  found.asked = { as: 'range', least: unit?.startsWith('min') ? least * 60 : least };
+}
+
 /** Phrases in the order in which they are looked for; each is taken out of the text once. */
 const PHRASES: readonly Phrase[] = [
   [/\brest (?:of |for )?(\d+)(?: (?:sec|second|s)\b)?/u, (f, m) => (f.restSeconds = Number(m[1]))],
   [/\b(\d+) (?:sec|second|s) rest\b/u, (f, m) => (f.restSeconds = Number(m[1]))],
   [/\b(\d+) round\b/u, (f, m) => (f.rounds = Number(m[1]))],
-  [/\bthere and back(?: again)?\b|\b(?:each|both) way\b/u, (f) => (f.ways = 2)],
+  [/\bthere and back(?: again)?\b/u, (f) => (f.ways = 2)],
+  [/\b(?:round )?(?:each|both) way\b/u, (f) => (f.eachWay = true)],
+  [
+    new RegExp(String.raw`\b${TEMPO}(?:(?: ,)?(?: and)? ${TEMPO})*(?: tempo)?`, 'u'),
+    (f, m) => (f.tempo = m[0].match(new RegExp(TEMPO, 'gu'))!.map(tempoNamed)),
+  ],
   [
     new RegExp(String.raw`\b(?:each|both|either) ${LIMB}\b|\bleft and right\b`, 'u'),
     (f) => (f.sides = 'each'),
@@ -65,9 +113,21 @@ const PHRASES: readonly Phrase[] = [
     new RegExp(String.raw`\b(?:the |your )?(left|right)(?: ${LIMB})?(?: only)?\b`, 'u'),
     (f, m) => (f.sides = m[1] as Dose['sides']),
   ],
+  [/\bcount(?:ing|ed)? (?:back|down)(?:ward)?\b|\bbackward count\b/u, (f) => (f.count = 'back')],
   [
-    /\bcount(?:ing|ed)? (?:back|down)(?:ward)?\b|\bbackward(?: count)?\b/u,
-    (f) => (f.count = 'back'),
+    new RegExp(
+      String.raw`\b(?:(\d+) )?(${DIRECTION})(?: ,)?(?: and| then)? (?:\1 )?(${DIRECTION})\b`,
+      'u',
+    ),
+    takeEachWay,
+  ],
+  [/\b(?:forward|backward)\b/u, (f, m) => (f.directions = [directionNamed(m[0])])],
+  [
+    new RegExp(String.raw`\b(?:(\d+) (?:x|set of|time) )?(\d+) to (\d+)(?: ${UNIT}\b)?`, 'u'),
+    (f, m) => {
+      if (m[1]) f.sets = Number(m[1]);
+      takeRange(f, Number(m[2]), Number(m[3]), m[4]);
+    },
   ],
   [
     new RegExp(String.raw`\b(\d+) (?:x|set of|time) (${LIST})(?: ${UNIT}\b)?`, 'u'),
@@ -105,12 +165,13 @@ export function readDose(words: readonly string[]): DoseRead {
     // A mark stays, so that what stood around the phrase is not read as one.
     text = `${text.slice(0, match.index)} . ${text.slice(match.index + match[0].length)}`;
   }
-  const { open, sets, rounds, ...dose } = found;
+  const { open, sets, rounds, eachWay = false, ...dose } = found;
   return {
     dose,
     openAmounts: open ?? null,
     sets: sets ?? null,
     rounds: rounds ?? null,
+    eachWay,
     unread: text.split(' ').filter((word) => word && !FILLER.has(word)),
   };
 }

@@ -1,5 +1,6 @@
 import {
   DIE_SIDES,
+  EACH_SECONDS,
   type DieSides,
   MOST_DRAWS,
   type AmountRule,
@@ -7,6 +8,7 @@ import {
   type SumRule,
 } from '../model/chance';
 import { inSeconds } from '../words/clock';
+import { within } from '../words/numbers';
 
 type Open<Thing> = { -readonly [Key in keyof Thing]?: Thing[Key] };
 
@@ -16,7 +18,14 @@ export type RulesRead = {
   rules: Open<
     Pick<
       DrawRules,
-      'returns' | 'onRepeat' | 'thirdInARow' | 'mostOfOne' | 'mostAhead' | 'noPattern' | 'thrower'
+      | 'returns'
+      | 'onRepeat'
+      | 'thirdInARow'
+      | 'mostOfOne'
+      | 'mostAhead'
+      | 'noPattern'
+      | 'thrower'
+      | 'eachSeconds'
     >
   >;
   between?: Readonly<{
@@ -38,7 +47,7 @@ export type RulesRead = {
   beforehand?: boolean;
 };
 
-const within = (value: number, most: number) => Math.min(most, Math.max(1, value));
+const upTo = (value: number, most: number) => within(value, { least: 1, most });
 const isSides = (value: number): value is DieSides => DIE_SIDES.some((sides) => sides === value);
 const SECONDS = String.raw`(\d+)\s*(s|sec|seconds?|min|minutes?)`;
 
@@ -62,7 +71,7 @@ const PHRASES: readonly (readonly [RegExp, (read: RulesRead, match: RegExpMatchA
     [
       /\buntil all (?:were|are|have been) seen(?:,? (\d+) at most| at most (\d+))?/iu,
       (read, m) => {
-        const most = within(Number(m[1] ?? m[2] ?? 30), MOST_DRAWS);
+        const most = upTo(Number(m[1] ?? m[2] ?? 30), MOST_DRAWS);
         read.stop = { after: 'all seen', most };
       },
     ],
@@ -70,6 +79,10 @@ const PHRASES: readonly (readonly [RegExp, (read: RulesRead, match: RegExpMatchA
       new RegExp(String.raw`\bfor ${SECONDS}\b`, 'iu'),
       (read, m) =>
         (read.stop = { after: 'seconds', seconds: Math.max(10, inSeconds(m[1]!, m[2]!)) }),
+    ],
+    [
+      /\b(\d+)\s*s(?:ec|econds?)? (?:each|(?:a|per|for each) (?:letter|card|go|draw|call|one|word))\b|\beach (\d+)\s*s(?:ec|econds?)?\b/iu,
+      (read, m) => (read.rules.eachSeconds = within(Number(m[1] ?? m[2]), EACH_SECONDS)),
     ],
     [/\bfor the film\b|\bbeforehand\b/iu, (read) => (read.beforehand = true)],
     [/\bno repeats?\b|\bdraw again\b|\bthrow again\b/iu, (read) => (read.rules.onRepeat = 'again')],
@@ -100,28 +113,25 @@ const PHRASES: readonly (readonly [RegExp, (read: RulesRead, match: RegExpMatchA
       },
     ],
     [/\bas far as the room(?: goes)?\b/iu, (read) => (read.amountFrom = 'room')],
-    [/\b(?:x|×|times) (\d+)\b/iu, (read, m) => (read.sum.times = within(Number(m[1]), 20))],
+    [/\b(?:x|×|times) (\d+)\b/iu, (read, m) => (read.sum.times = upTo(Number(m[1]), 20))],
     [/\bplus (\d+)\b/iu, (read, m) => (read.sum.plus = Math.min(100, Number(m[1])))],
     [
       /\branks? (\d+)\s*(?:-|–|to)\s*(\d+)/iu,
       (read, m) => (read.ranks = [Number(m[1]), Number(m[2])]),
     ],
-    [
-      /\bcourts? (?:cards? )?counts? (\d+)/iu,
-      (read, m) => (read.courts = within(Number(m[1]), 20)),
-    ],
+    [/\bcourts? (?:cards? )?counts? (\d+)/iu, (read, m) => (read.courts = upTo(Number(m[1]), 20))],
     [/\b(\d) jokers?\b/iu, (read, m) => (read.jokers = Math.min(4, Number(m[1])))],
     [/\b(two|three|2|3) decks\b/iu, (read, m) => (read.copies = /two|2/iu.test(m[1]!) ? 2 : 3)],
     [
       /\b(\d+)\s*(?:-|–|to)\s*(\d+)\b/u,
       (read, m) => {
-        read.sum.least = within(Number(m[1]), 600);
-        read.sum.most = within(Number(m[2]), 600);
+        read.sum.least = upTo(Number(m[1]), 600);
+        read.sum.most = upTo(Number(m[2]), 600);
       },
     ],
     [
       /\b(\d+)\s*(?:throws?|rolls?|draws?|spins?|cards?|calls?|toss(?:es)?|flips?|times|goes)\b/iu,
-      (read, m) => (read.stop = { after: 'draws', draws: within(Number(m[1]), MOST_DRAWS) }),
+      (read, m) => (read.stop = { after: 'draws', draws: upTo(Number(m[1]), MOST_DRAWS) }),
     ],
     [/\b(?:two|2) dice\b/iu, (read) => (read.dice = 2)],
     [

@@ -14,7 +14,7 @@ export function stopInWords({ rules }: Ruled): string {
 
 /** The rules that matter, each in a few words. */
 export function rulesInWords({ rules }: Ruled): readonly string[] {
-  const { returns, onRepeat, mostOfOne, mostAhead, noPattern } = rules;
+  const { returns, onRepeat, mostOfOne, mostAhead, noPattern, eachSeconds } = rules;
   const words: string[] = [];
   if (returns === 'out') words.push('what was drawn stays out');
   if (returns === 'bag') words.push('each once before any twice');
@@ -23,6 +23,7 @@ export function rulesInWords({ rules }: Ruled): readonly string[] {
   if (mostOfOne !== null) words.push(`none more than ${counted(mostOfOne, 'time', 'times')}`);
   if (mostAhead !== null) words.push('a fair share for each');
   if (noPattern) words.push('no pattern to guess');
+  if (eachSeconds !== null) words.push(`${eachSeconds} s each, straight on`);
   return words;
 }
 

@@ -1,6 +1,11 @@
-import { AS_LED, type Led, type LedAsSaid } from '../model/led';
+import { AS_LED, type Led, type LedAsSaid, type Showing } from '../model/led';
+import { MOST_WORTH, type Points } from '../model/points';
+import { within } from '../words/numbers';
+import { quoted, revealed } from './said';
 
-type Found = { -readonly [Key in keyof LedAsSaid]?: LedAsSaid[Key] };
+/** How a beat is led, and what points are given for. */
+export type HowSaid = Partial<LedAsSaid> & Readonly<{ points?: Points }>;
+type Found = { -readonly [Key in keyof HowSaid]: HowSaid[Key] };
 
 const LED_WORDS: readonly (readonly [RegExp, Led])[] = [
   [/\bfollow me\b/iu, 'follow me'],
@@ -14,6 +19,11 @@ const PHRASES: readonly (readonly [RegExp, (found: Found) => void])[] = [
   [/^\s*straight into\b/iu, (found) => (found.led = 'follow me')],
   [/\bled as usual\b/iu, (found) => (found.led = null)],
   [/\b(?:all )?shown? first\b/iu, (found) => (found.show = 'first')],
+  [/\bshown? (?:each )?in the rests?\b/iu, (found) => (found.show = 'in the rest')],
+  [
+    /\bmy (?:go|turn),? (?:and )?then yours\b|\b(?:a |the )?leader(?:’s|'s) go,? then (?:yours|theirs)\b|\bshown? in full\b/iu,
+    (found) => (found.show = 'in full'),
+  ],
   [/\bshown? each\b/iu, (found) => (found.show = 'each')],
   [/\bnot shown\b|\bno showing\b/iu, (found) => (found.show = 'none')],
   [/\b(?:no|without(?: an?)?) count[- ]?in\b/iu, (found) => (found.countIn = false)],
@@ -21,8 +31,42 @@ const PHRASES: readonly (readonly [RegExp, (found: Found) => void])[] = [
   [/^\s*count(?:ed)?[- ]?in,/iu, (found) => (found.countIn = true)],
 ];
 
+const WORTH = /\b(\d{1,3}) points? (?:for|when|if) ([^,:]+?)(?=,|\s+and\s+\d|$)/giu;
+const SCORED_WORDS: readonly (readonly [RegExp, Points['who']])[] = [
+  [/,?\s*\bin (?:two )?teams\b/iu, 'teams'],
+  [/,?\s*\b(?:each )?against (?:yourself|yourselves|your own best|themselves)\b/iu, 'yourself'],
+  [/,?\s*\ball together\b/iu, 'together'],
+];
+
+/** "5 points for an edge, 1 point for a tap, in teams": what points are for, and for whom. */
+function takePoints(text: string): Readonly<{ points: Points | null; rest: string }> {
+  const worth = [...text.matchAll(WORTH)].slice(0, MOST_WORTH).map(([, points, what]) => ({
+    what: revealed(what!).slice(0, 40),
+    points: within(Number(points), { least: 1, most: 100 }),
+  }));
+  if (worth.length === 0) return { points: null, rest: text };
+  const said = SCORED_WORDS.find(([words]) => words.test(text));
+  const rest = text
+    .replace(WORTH, '')
+    .replace(said?.[0] ?? /$^/u, '')
+    .replace(/\s+and\s*(?=,|$)/giu, '');
+  return { points: { who: said?.[1] ?? 'together', worth }, rest };
+}
+
+const SCORED_TYPED = { together: 'all together', teams: 'in teams', yourself: 'against yourself' };
+
+/** Points as they are typed: "5 points for an edge, in teams". */
+export function pointsAsTyped(points: Points | undefined): readonly string[] {
+  if (!points) return [];
+  const worth = points.worth.map(({ what, points: each }) => {
+    const plain = /^[\p{L}\p{N} ’'-]+$/u.test(what) && !/\band \d/iu.test(what);
+    return `${each} ${each === 1 ? 'point' : 'points'} for ${plain ? what : quoted(what)}`;
+  });
+  return [...worth, SCORED_TYPED[points.who]];
+}
+
 /** What a typed line says of how it is led, and the line without it; null where it says nothing. */
-export function takeHow(line: string): Readonly<{ how: Partial<LedAsSaid>; rest: string }> | null {
+export function takeHow(line: string): Readonly<{ how: HowSaid; rest: string }> | null {
   // Only in front: what is said may say "follow me" too.
   const end = /:(?=\s|$)|(?:^|\s)(?:…|\.{3})/u.exec(line)?.index ?? line.length;
   let head = line.slice(0, end);
@@ -32,6 +76,9 @@ export function takeHow(line: string): Readonly<{ how: Partial<LedAsSaid>; rest:
     take(how);
     head = head.replace(phrase, ' ');
   }
+  const scored = takePoints(head);
+  head = scored.rest;
+  if (scored.points) how.points = scored.points;
   if (Object.keys(how).length === 0) return null;
   const tidy = head
     .replace(/(?:\s*,)+\s*(?=,|$)/gu, '')
@@ -59,7 +106,13 @@ export function takeLed(title: string): Readonly<{ title: string; led: Led | nul
   return { title, led: null };
 }
 
-const SHOWN = { each: 'shown each', first: 'shown first', none: 'not shown' } as const;
+const SHOWN: Readonly<Record<Showing, string>> = {
+  each: 'shown each',
+  first: 'shown first',
+  none: 'not shown',
+  'in the rest': 'shown in the rest',
+  'in full': 'my go, then yours',
+};
 
 /** How a beat is led, where it is not as its kind usually is: as it is typed. */
 export function howAsTyped(how: LedAsSaid, usual: LedAsSaid = AS_LED): readonly string[] {

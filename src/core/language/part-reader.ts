@@ -1,13 +1,15 @@
 import type { Ages } from '../model/ages';
-import { NO_GUISE, type Guise } from '../model/action';
+import { NO_GUISE, type Guise, type Station } from '../model/action';
 import { MAX_AMOUNT, MAX_SETS, type Dose, type DoseUnit } from '../model/dose';
 import type { Move } from '../model/move';
-import { findMove, type MoveFinder } from '../moves/move-finder';
+import { findMoves, type MoveFinder } from '../moves/move-finder';
 import { usualDose } from '../moves/usual-dose';
 import { wordsToDigits } from '../words/numbers';
 import { plainWords } from '../words/plain-words';
 import type { SoundBook } from '../words/phonemes';
-import { readDose, type DoseRead } from './dose-reader';
+import { wordsOf } from './words-of';
+import { isByAge, takeAsides, type Asides } from './dose-asides';
+import { readDose, unitNamed, type DoseRead } from './dose-reader';
 import { revealed, splitGuise } from './said';
 import type { ReadAction } from './read-action';
 
@@ -23,21 +25,6 @@ export type LineTools = Readonly<{
 /** Words of a line that mean nothing where they stand. */
 export type Unread = Readonly<{ unread: readonly string[] }>;
 
-/** Lower-case singular words with digits apart from letters and commas apart from both. */
-export function wordsOf(line: string): string[] {
-  const apart = line
-    .replace(/×/gu, ' x ')
-    .replace(/([,;.!])/gu, ' $1 ')
-    .replace(/(\d)(?=[a-z])/giu, '$1 ')
-    .replace(/\bx(?=\d)/giu, 'x ');
-  return plainWords(apart);
-}
-
-/** What a text says of a dose, number words and all. */
-export function doseIn(text: string): DoseRead {
-  return readDose(wordsToDigits(wordsOf(text)));
-}
-
 const clamp = (value: number, most: number) => Math.min(Math.max(1, Math.round(value)), most);
 
 /** A number with no unit counts reps, or steps or a hold if that is how the move is usually done. */
@@ -47,16 +34,40 @@ function unitOf(said: DoseUnit | undefined, usual: DoseUnit, amountSaid: boolean
   return amountSaid && (usual === 'seconds' || usual === 'metres') ? 'reps' : usual;
 }
 
-function doseFrom(read: DoseRead, move: Move, ages: Ages): Dose {
+const BOTH_WAYS = ['one way', 'the other way'];
+
+/** "each way" is there and back for what travels, and round both ways for what does not. */
+function eachWay({ eachWay: said }: DoseRead, move: Move): Partial<Dose> {
+  if (!said) return {};
+  return move.metresPerRep > 0 ? { ways: 2 } : { directions: BOTH_WAYS };
+}
+
+/** The amounts that are said, and whether any are: by age, in numbers, or in none. */
+function amountsSaid({ dose, openAmounts }: DoseRead, { asked }: Asides): readonly number[] | null {
+  if (asked?.as === 'by age') return [Math.max(...asked.ages.map(({ amount }) => amount))];
+  return dose.amounts ?? openAmounts;
+}
+
+/** A number for each set: one number stands for all sets that are said, or that tempos are said for. */
+function inSets(amounts: readonly number[], { sets, dose }: DoseRead): readonly number[] {
+  if (amounts.length !== 1) return amounts;
+  const times = clamp(sets ?? dose.tempo?.length ?? 1, MAX_SETS);
+  return Array.from({ length: times }, () => amounts[0]!);
+}
+
+function doseFrom(read: DoseRead, move: Move, ages: Ages, asides: Asides = {}): Dose {
   const usual = usualDose(move, ages);
-  const said = read.dose.amounts ?? read.openAmounts;
-  const amounts = said ?? usual.amounts;
-  const sets = clamp(read.sets ?? 1, MAX_SETS);
+  const said = amountsSaid(read, asides);
+  const { asked, directions, agesUnit } = asides;
+  const unit = read.dose.unit ?? (agesUnit ? unitNamed(agesUnit) : undefined);
   return {
     ...usual,
     ...read.dose,
-    unit: unitOf(read.dose.unit, usual.unit, said !== null && said !== undefined),
-    amounts: (amounts.length === 1 ? Array.from({ length: sets }, () => amounts[0]!) : amounts)
+    ...eachWay(read, move),
+    ...(asked ? { asked } : {}),
+    ...(directions ? { directions } : {}),
+    unit: unitOf(unit, usual.unit, said !== null),
+    amounts: inSets(said ?? usual.amounts, read)
       .slice(0, MAX_SETS)
       .map((amount) => clamp(amount, MAX_AMOUNT)),
   };
@@ -64,19 +75,40 @@ function doseFrom(read: DoseRead, move: Move, ages: Ages): Dose {
 
 type PartRead = Readonly<{ action: ReadAction; rounds: number | null }>;
 
+/** The dose for home; null where nothing is said of it, its words where they are not understood. */
+function homeFrom({ home }: Asides, move: Move, ages: Ages): Dose | Unread | null {
+  if (home === undefined) return null;
+  const { rest, found } = takeAsides(home);
+  const read = readDose(wordsToDigits(wordsOf(rest)));
+  return read.unread.length > 0 ? { unread: read.unread } : doseFrom(read, move, ages, found);
+}
+
 /** One move with its dose and guise; null where no move is named. */
 export function readPart(text: string, { finder, ages }: LineTools): PartRead | Unread | null {
-  const { words: front, guise } = splitGuise(text);
+  const { words: front, guise: said } = splitGuise(text);
+  // "plank: fours 20 s, fives 40 s" says how much, and nothing to say.
+  const isDose = isByAge(said.line);
+  const guise = isDose ? { ...said, line: '' } : said;
+  const { rest: plain, found: asides } = takeAsides(isDose ? `${front} ${said.line}` : front);
   // The move is found before number words become digits: "two-foot jump" is a name.
-  const words = wordsOf(front);
-  const found = findMove(finder, words);
+  const words = wordsOf(plain);
+  const found = findMoves(finder, words);
   if (!found) return null;
-  const rest = [...words.slice(0, found.from), '.', ...words.slice(found.to)];
-  const read = readDose(wordsToDigits(rest));
+  const { move, also, from, to } = found;
+  const read = readDose(wordsToDigits([...words.slice(0, from), '.', ...words.slice(to)]));
+  const home = homeFrom(asides, move, ages);
   if (read.unread.length > 0) return { unread: read.unread };
-  const usualAmount = !read.dose.amounts && !read.openAmounts;
-  const dose = doseFrom(read, found.move, ages);
-  return { action: { move: found.move, dose, guise, usualAmount }, rounds: read.rounds };
+  if (home && 'unread' in home) return home;
+  const action: ReadAction = {
+    move,
+    also,
+    dose: doseFrom(read, move, ages, asides),
+    guise: { ...guise, note: asides.note ?? '' },
+    between: asides.between ?? [],
+    home,
+    usualAmount: !read.dose.amounts && !read.openAmounts && asides.asked?.as !== 'by age',
+  };
+  return { action, rounds: read.rounds };
 }
 
 /** The same where nothing else will do: null for words that are not all understood. */
@@ -85,20 +117,38 @@ export function readAction(text: string, tools: LineTools): ReadAction | null {
   return part !== null && 'action' in part ? part.action : null;
 }
 
+/** A station as read from a line. */
+export type ReadStation = Readonly<{ move: Move; also: readonly string[]; guise: Guise }>;
+
 /** A move by its name alone, in a guise if one is given; null where more is said, or less. */
-export function readNamed(
-  text: string,
-  { finder }: LineTools,
-): Readonly<{ move: Move; guise: Guise }> | null {
+export function readNamed(text: string, { finder }: LineTools): ReadStation | null {
   const { words: front, guise } = splitGuise(text);
-  const words = plainWords(front);
-  const found = findMove(finder, words);
-  return found && found.to - found.from === words.length ? { move: found.move, guise } : null;
+  const { rest, found: asides } = takeAsides(front);
+  const words = plainWords(rest);
+  const found = findMoves(finder, words);
+  const isAll = found && found.to - found.from === words.length;
+  const isPlain = Object.keys(asides).every((key) => key === 'note');
+  if (!isAll || !isPlain) return null;
+  const { move, also } = found;
+  return { move, also, guise: { ...guise, note: asides.note ?? '' } };
+}
+
+/** What a station that was read is in a beat, but for its id. */
+export function bareStation({ move, also, guise }: ReadStation): Omit<Station, 'id'> {
+  return { move: move.id, also, guise };
 }
 
 /** A move with its usual dose. */
 export function usualAction(move: Move, ages: Ages): ReadAction {
-  return { move, dose: usualDose(move, ages), guise: NO_GUISE, usualAmount: true };
+  return {
+    move,
+    also: [],
+    dose: usualDose(move, ages),
+    guise: NO_GUISE,
+    between: [],
+    home: null,
+    usualAmount: true,
+  };
 }
 
 /** What stands between commas, or other marks, none of it empty. */
@@ -107,6 +157,11 @@ export function namesIn(text: string, between: RegExp = /,/u): readonly string[]
     .split(between)
     .map((name) => name.trim())
     .filter(Boolean);
+}
+
+/** The same, written: with ";" between them where one has commas in it. */
+export function inRow(lines: readonly string[]): string {
+  return lines.join(lines.some((line) => line.includes(',')) ? '; ' : ', ');
 }
 
 /** A line of a rhyme or a link of a chain: what is said, if anything, and what is done to it. */

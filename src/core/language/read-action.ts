@@ -1,6 +1,9 @@
-import type { Guise } from '../model/action';
-import type { Dose } from '../model/dose';
+import type { Action } from '../model/action';
 import type { Move } from '../model/move';
 
-/** One action as read from a line. `usualAmount`: the line names none, the move's usual is taken. */
-export type ReadAction = Readonly<{ move: Move; dose: Dose; guise: Guise; usualAmount: boolean }>;
+/**
+ * One action as read from a line. `move` is all that is done at the same time as one; `also` are the
+ * others of it. `usualAmount`: the line names none, the move's usual is taken.
+ */
+export type ReadAction = Omit<Action, 'id' | 'move'> &
+  Readonly<{ move: Move; usualAmount: boolean }>;

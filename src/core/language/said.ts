@@ -22,6 +22,17 @@ const reveal = (letter: string) => {
   return FAR[PLAIN_LETTERS - 1 - code] ?? String.fromCharCode(code);
 };
 
+const [OPENING, CLOSING, PLAIN] = ['“', '”', '"'].map(hide) as [string, string, string];
+/** A text in quotation marks, hidden, as a part of a pattern. */
+export const HIDDEN_TEXT = `(?:${OPENING}[^${CLOSING}]*${CLOSING}|${PLAIN}[^${PLAIN}]*${PLAIN})`;
+/** Several of them, with "/" between. */
+export const HIDDEN_TEXTS = String.raw`(?:${HIDDEN_TEXT}(?:\s*/\s*${HIDDEN_TEXT})*)`;
+
+/** The texts of such a list, as they were typed. */
+export function revealedTexts(list: string): readonly string[] {
+  return [...list.matchAll(new RegExp(HIDDEN_TEXT, 'gu'))].map(([text]) => revealed(text));
+}
+
 /** The line with what stands in quotation marks made unreadable, the marks too. */
 export function hideQuoted(line: string): string {
   return line.replace(QUOTED, (quoted) => quoted.replace(/[^]/gu, hide));
@@ -43,13 +54,17 @@ const DURING = /(?:^|\s)(?:…|\.{3})\s*/u;
 const FRONT_DURING = /^[^:]*?(\s(?:…|\.{3})\s*([\uE000-\uF8FF]+))\s*(?=:)/u;
 const LAST_DURING = /(?:^|\s)(?:…|\.{3})\s*([^\s\uE000-\uF8FF].*)$/u;
 
+const MUCH = '(?:long|many|much|far|high|fast|quick|quickly)';
+/** "as the heron", but not "as long as you can". */
+const NAMED = new RegExp(String.raw`(?<!\bas ${MUCH})\s+as\s+(?!${MUCH} as\b)(?:an? |the )?`, 'iu');
+
 /** A part's own words, its guise's name after " as ", its line after ": ", what is said meanwhile. */
 export function splitGuise(text: string): Readonly<{ words: string; guise: Guise }> {
   const during = DURING.exec(text);
   const before = during ? text.slice(0, during.index) : text;
   const meanwhile = during ? text.slice(during.index + during[0].length) : '';
   const [front, ...line] = before.split(/:(?=\s|$)/u);
-  const [words, ...name] = front!.split(/\s+as\s+(?:an? |the )?/iu);
+  const [words, ...name] = front!.split(NAMED);
   return {
     words: words!,
     guise: {

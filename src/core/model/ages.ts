@@ -1,8 +1,12 @@
 import { z } from 'zod';
 
+/** Ages in years that the catalogue and its doses are made for. */
+export const AGE_SPAN = { from: 3, to: 7 } as const;
+const age = z.int().min(AGE_SPAN.from).max(AGE_SPAN.to);
+
 /** Youngest and oldest age in the group, in years, both included, 3 to 7. */
 export const agesSchema = z
-  .strictObject({ from: z.int().min(3).max(7), to: z.int().min(3).max(7) })
+  .strictObject({ from: age, to: age })
   .refine((ages) => ages.from <= ages.to, { params: { code: 'ages-backwards' } });
 export type Ages = Readonly<z.infer<typeof agesSchema>>;
 

@@ -7,6 +7,7 @@ export const DIE_SIDES = [4, 6, 8, 10, 12, 20] as const;
 export const MOST_ENTRIES = 60;
 export const MOST_DRAWS = 200;
 export const MOST_FOLLOWING = 6;
+export const EACH_SECONDS = { least: 3, most: 120 } as const;
 
 export type DieSides = (typeof DIE_SIDES)[number];
 export const dieSidesSchema = z.union([
@@ -85,7 +86,8 @@ export const REPEATS = ['keep', 'again', 'stand-in'] as const;
  * another, which is a fair share without a bag's last one that everybody knows. `noPattern`: a run
  * of two to four is not drawn twice over. `stop`: after so many draws, after a time, or when all
  * entries were seen. `between`: the group travels for a random time within a range and freezes; it
- * `tightens` where the times go from the longest to the shortest.
+ * `tightens` where the times go from the longest to the shortest. `eachSeconds`: by the clock, straight on: a draw
+ * takes so long, all told, whatever its move's own dose.
  */
 export const drawRulesSchema = z.strictObject({
   returns: z.enum(RETURNS),
@@ -109,6 +111,7 @@ export const drawRulesSchema = z.strictObject({
     })
     .nullable(),
   thrower: z.enum(THROWERS),
+  eachSeconds: z.int().min(EACH_SECONDS.least).max(EACH_SECONDS.most).nullable(),
 });
 export type DrawRules = DeepReadonly<z.infer<typeof drawRulesSchema>>;
 

@@ -9,9 +9,17 @@ import { isCounted, type DoseUnit } from './dose';
 export const LEDS = ['follow me', 'show, then do', 'by the clock'] as const;
 export type Led = (typeof LEDS)[number];
 
-/** When moves that are new are shown: each just before it, all of them first, or not at all. */
-export const SHOWINGS = ['each', 'first', 'none'] as const;
+/**
+ * When moves that are new are shown: each just before it, all of them first, not at all; each `in the
+ * rest` before it, as stations are; or each `in full`: a set by the leader, and then by all.
+ */
+export const SHOWINGS = ['each', 'first', 'none', 'in the rest', 'in full'] as const;
 export type Showing = (typeof SHOWINGS)[number];
+
+/** Each new move is shown before its own work. */
+export function showsEach(show: Showing): boolean {
+  return show === 'each' || show === 'in the rest' || show === 'in full';
+}
 
 const SHOWN: Readonly<Record<Led, Showing>> = {
   'follow me': 'none',

@@ -1,6 +1,6 @@
 import { ageBandOf, type Ages } from '../model/ages';
 import type { Action, Station } from '../model/action';
-import type { Dose } from '../model/dose';
+import { withAmounts, type Dose } from '../model/dose';
 import type { Move } from '../model/move';
 import { moveIn, type MoveBook } from './move-book';
 
@@ -41,7 +41,7 @@ function moveDose(
   const amounts = dose.amounts.map((amount) =>
     Math.round(to[0] + (to[1] - to[0]) * standing(amount, from)),
   );
-  return { ...dose, amounts };
+  return withAmounts(dose, amounts);
 }
 
 /** The action with its dose where it stood in the usual range of the ages before. */

@@ -1,6 +1,7 @@
 import { plainWords } from '../words/plain-words';
 import type { Move } from '../model/move';
 import type { MoveBook } from './move-book';
+import { together } from './together';
 
 /** Longest name of a move, in words, that is looked for in a line. */
 const LONGEST_NAME = 6;
@@ -20,6 +21,8 @@ export function makeMoveFinder(book: MoveBook): MoveFinder {
 
 /** A move named in a row of plain words, and where: half-open, counted from 0. */
 export type FoundMove = Readonly<{ move: Move; from: number; to: number }>;
+/** Moves done at the same time; `move` is all of them as one, `also` those after the first. */
+export type FoundMoves = FoundMove & Readonly<{ also: readonly string[] }>;
 
 /** The longest name of a move in `words`, the first of equally long ones; null if there is none. */
 export function findMove(finder: MoveFinder, words: readonly string[]): FoundMove | null {
@@ -30,6 +33,52 @@ export function findMove(finder: MoveFinder, words: readonly string[]): FoundMov
     }
   }
   return null;
+}
+
+const JOINTS: ReadonlySet<string> = new Set(['and', 'while', '&']);
+const MOST_AT_ONCE = 3;
+
+/** The move whose name begins at a word, the longest one. */
+function moveAt(finder: MoveFinder, words: readonly string[], from: number): FoundMove | null {
+  for (let length = Math.min(LONGEST_NAME, words.length - from); length > 0; length -= 1) {
+    const move = finder.get(words.slice(from, from + length).join(' '));
+    if (move) return { move, from, to: from + length };
+  }
+  return null;
+}
+
+/** The move whose name ends before a word, the longest one. */
+function moveBefore(finder: MoveFinder, words: readonly string[], to: number): FoundMove | null {
+  for (let length = Math.min(LONGEST_NAME, to); length > 0; length -= 1) {
+    const move = finder.get(words.slice(to - length, to).join(' '));
+    if (move) return { move, from: to - length, to };
+  }
+  return null;
+}
+
+/** As `findMove`, with those that are joined to it by "and" or "while": "jog and turn". */
+export function findMoves(finder: MoveFinder, words: readonly string[]): FoundMoves | null {
+  const found = findMove(finder, words);
+  if (!found) return null;
+  const all = [found];
+  const isJoint = (at: number) => JOINTS.has(words[at] ?? '');
+  while (all.length < MOST_AT_ONCE && isJoint(all[0]!.from - 1)) {
+    const before = moveBefore(finder, words, all[0]!.from - 1);
+    if (!before) break;
+    all.unshift(before);
+  }
+  while (all.length < MOST_AT_ONCE && isJoint(all.at(-1)!.to)) {
+    const after = moveAt(finder, words, all.at(-1)!.to + 1);
+    if (!after) break;
+    all.push(after);
+  }
+  const [first, ...others] = all.map(({ move }) => move);
+  return {
+    move: others.length === 0 ? first! : together(first!, others),
+    also: others.map(({ id }) => id),
+    from: all[0]!.from,
+    to: all.at(-1)!.to,
+  };
 }
 
 /** Moves whose names have a word that begins with each word of `query`; best first. */

@@ -1,6 +1,6 @@
 import { ageBandOf, type Ages } from '../model/ages';
 import type { Action } from '../model/action';
-import { doseTotal, type Dose } from '../model/dose';
+import { doseTotal, plannedDose, withAmounts, type Dose } from '../model/dose';
 import { moveIn, type MoveBook } from './move-book';
 
 /** A set more or less weighs as much as this share of the dose. Our own judgement. */
@@ -18,7 +18,7 @@ function spread(least: number, most: number, count: number): number[] {
 
 /** Doses within the usual range of the age, with one set fewer or more. A ladder keeps its steps. */
 export function dosesFor(action: Action, ages: Ages, book: MoveBook): readonly Dose[] {
-  const { dose } = action;
+  const dose = plannedDose(action.dose, ages);
   const { usual } = moveIn(book, action.move);
   const first = dose.amounts[0]!;
   const ladder = dose.amounts.some((amount) => amount !== first);
@@ -35,16 +35,18 @@ export function dosesFor(action: Action, ages: Ages, book: MoveBook): readonly D
     : [Math.max(1, Math.ceil(first * 0.6)), Math.ceil(first * 1.4)];
   const counts = [sets - 1, sets, sets + 1].filter((n) => n >= SETS.least && n <= SETS.most);
   return counts.flatMap((count) =>
-    spread(least, most, 7).map((amount) => ({
-      ...dose,
-      amounts: Array.from({ length: count }, () => amount),
-    })),
+    spread(least, most, 7).map((amount) =>
+      withAmounts(
+        dose,
+        Array.from({ length: count }, () => amount),
+      ),
+    ),
   );
 }
 
 /** Of those doses the one that is nearest to such a share of what is written. */
 export function nearestDose(action: Action, share: number, ages: Ages, book: MoveBook): Dose {
-  const wanted = doseTotal(action.dose) * share;
+  const wanted = doseTotal(plannedDose(action.dose, ages)) * share;
   const apart = (dose: Dose) => Math.abs(doseTotal(dose) - wanted);
   return dosesFor(action, ages, book).reduce(
     (best, dose) => (apart(dose) < apart(best) ? dose : best),

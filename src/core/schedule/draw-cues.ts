@@ -57,8 +57,8 @@ export function drawLeader(
   };
 }
 
-/** Seconds and landings of a draw. */
-export type DrawMeasure = Readonly<{ seconds: number; landings: number }>;
+/** Seconds, landings and reps of a draw. */
+export type DrawMeasure = Readonly<{ seconds: number; landings: number; reps: number }>;
 
 /** What one draw comes to, straight after a draw of the same move; worked out once for each. */
 export function measureDraws(
@@ -76,6 +76,7 @@ export function measureDraws(
     const measure = {
       seconds: cues.reduce((sum, cue) => sum + cue.lengthSeconds, 0),
       landings: cues.reduce((sum, cue) => sum + cue.landings, 0),
+      reps: cues.reduce((sum, cue) => sum + cue.reps, 0),
     };
     known.set(key, measure);
     return measure;

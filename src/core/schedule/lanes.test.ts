@@ -190,7 +190,7 @@ describe('words said meanwhile', () => {
       'a relay',
       (meanwhile) => ({
         ...relayBeat('walk'),
-        travel: { id: 'st_r', move: 'walk', guise: { ...NO_GUISE, meanwhile } },
+        travel: { id: 'st_r', move: 'walk', also: [], guise: { ...NO_GUISE, meanwhile } },
       }),
     ],
     ['a drink', (text) => ({ kind: 'drink', id: 'bt_d', text, seconds: 20 })],

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { withAmounts } from '../model/dose';
 import { FACTORY, circuit, doseOf, moveBeat, withBeats } from '../testing/make';
 import { arbitraryAdventure } from '../testing/arbitrary';
 import { type Cue, cueEndSeconds } from '../cues/cue';
@@ -195,11 +196,20 @@ describe('any adventure', () => {
           chapters: adventure.chapters.map((chapter) => ({
             ...chapter,
             beats: chapter.beats.map((beat) => {
-              if (beat.kind === 'circuit') return { ...beat, workSeconds: beat.workSeconds * 2 };
+              if (beat.kind === 'circuit') {
+                const byRound = beat.byRound.map((round) => ({
+                  ...round,
+                  workSeconds: round.workSeconds && round.workSeconds * 2,
+                }));
+                return { ...beat, byRound, workSeconds: beat.workSeconds * 2 };
+              }
               if (beat.kind !== 'move') return beat;
               const actions = beat.actions.map((action) => ({
                 ...action,
-                dose: { ...action.dose, amounts: action.dose.amounts.map((n) => n * 2) },
+                dose: withAmounts(
+                  action.dose,
+                  action.dose.amounts.map((n) => n * 2),
+                ),
               }));
               return { ...beat, actions };
             }),

@@ -3,9 +3,9 @@ import { TIMINGS } from '../cues/timing';
 import { workInTempo, workOf, type Work } from '../cues/work';
 import { isCounted } from '../model/dose';
 import type { Move } from '../model/move';
-import { moveBookOf, moveIn, type MoveBook } from '../moves/move-book';
+import { moveBookOf, moveIn, moveOf, type MoveBook } from '../moves/move-book';
 import { freshId, retimed } from './cue-list';
-import { isSamePart, tempoOf, type LedWay } from './led-way';
+import { eachOf, isSamePart, type LedWay } from './led-way';
 
 /** Work at the tempo that it has: the move's own, or that of a rhyme or a relay. */
 function workAt(move: Move, doing: Doing, lengthSeconds: number, eachSeconds: number): Work {
@@ -20,10 +20,14 @@ export function withAmount(way: LedWay, cue: Cue, amount: number, doneSeconds: n
   const each = doing.secondsPerCount;
   const done = each > 0 ? Math.ceil(doneSeconds / each) : Math.ceil(doneSeconds);
   const whole = Math.max(1, done, Math.round(amount));
-  const move = moveIn(moveBookOf(way.context.adventure), doing.move);
-  const changed = { ...doing, amount: whole };
+  const move = moveOf(moveBookOf(way.context.adventure), doing);
+  const changed = { ...doing, amount: whole, asked: null };
   const length = each > 0 ? whole * each : (cue.lengthSeconds * whole) / doing.amount;
-  return { ...cue, ...workAt(move, changed, length, tempoOf(way, move)), doing: changed };
+  return {
+    ...cue,
+    ...workAt(move, changed, length, eachOf(way, move, doing.tempo)),
+    doing: changed,
+  };
 }
 
 /** The same part from here on, each of its cues that still is to come, and the one that is on. */
@@ -65,9 +69,10 @@ export function inOtherForm(
   const { doing } = cue;
   const id = doing && moveIn(book, doing.move)[form];
   if (!doing || !id) return null;
-  const move = moveIn(book, id);
-  const before = moveIn(book, doing.move);
-  const [each, eachBefore] = [tempoOf(way, move), tempoOf(way, before)];
+  const move = moveOf(book, { ...doing, move: id });
+  const before = moveOf(book, doing);
+  const each = eachOf(way, move, doing.tempo);
+  const eachBefore = eachOf(way, before, doing.tempo);
   /** A rhyme keeps its beat; a move that was counted at its own tempo has the new one's. */
   const countOf = ({ unit, secondsPerCount }: Doing) =>
     isCounted(unit) && secondsPerCount === eachBefore ? each : secondsPerCount;

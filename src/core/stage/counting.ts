@@ -1,4 +1,5 @@
 import { isCountedWork, type Cue } from '../cues/cue';
+import { countsDone, secondsToCount } from '../cues/tempo';
 import { callsOf } from './calls';
 
 /** Talking, showing and throwing take the time that they take. */
@@ -9,8 +10,7 @@ const EPSILON_SECONDS = 1e-6;
 
 /** The rep that is being done, from 1. */
 function nthAt({ doing }: Cue, intoSeconds: number): number {
-  const { amount, secondsPerCount } = doing!;
-  return Math.min(amount, Math.floor(intoSeconds / secondsPerCount + EPSILON_SECONDS) + 1);
+  return Math.min(doing!.amount, countsDone(doing!, intoSeconds + EPSILON_SECONDS) + 1);
 }
 
 /** Timed spans are counted down at their end: this many seconds. */
@@ -69,8 +69,11 @@ export function ticksOf(cue: Cue): readonly Tick[] {
     case 'hold': {
       const go: Tick = { intoSeconds: 0, sound: 'go' };
       if (isCountedWork(cue)) {
-        const { amount, secondsPerCount } = cue.doing!;
-        return [go, ...ticksFrom(secondsPerCount, secondsPerCount, Math.ceil(amount) - 1, 'count')];
+        const { doing } = cue;
+        const counts = Array.from({ length: Math.ceil(doing!.amount) - 1 }, (_, n): Tick => {
+          return { intoSeconds: secondsToCount(doing!, n + 1), sound: 'count' };
+        });
+        return [go, ...counts];
       }
       const last = Math.min(LAST_SECONDS, Math.max(0, whole - 1));
       const calls = callsOf(cue).map(([, intoSeconds]): Tick => ({ intoSeconds, sound: 'call' }));

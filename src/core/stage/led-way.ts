@@ -1,5 +1,7 @@
 import type { Cue, Doing } from '../cues/cue';
 import { secondsPerRep } from '../cues/pace';
+import { secondsInTempo } from '../cues/tempo';
+import type { Tempo } from '../model/dose';
 import type { Move } from '../model/move';
 import type { DrawContext } from '../schedule/draw-cues';
 import type { DrawsByBeat } from '../schedule/resolve-draws';
@@ -11,9 +13,9 @@ export type LedWay = Readonly<{
   cues: readonly Cue[];
 }>;
 
-/** Seconds from one rep of a move to the next, for those who are led. */
-export const tempoOf = ({ context }: LedWay, move: Move) =>
-  secondsPerRep(move, context.setting.ages, context.pace);
+/** Seconds from one rep of a move to the next, for those who are led, in a tempo. */
+export const eachOf = ({ context }: LedWay, move: Move, tempo: Tempo) =>
+  secondsInTempo(tempo, secondsPerRep(move, context.setting.ages, context.pace));
 
 /** Another cue of the same part, in this round or a later one. */
 export const isSamePart = (cue: Cue, doing: Doing) =>

@@ -10,7 +10,7 @@ import { SETUPS } from '../beats/setup';
 import { ACTED, OTHERS } from '../beats/tell';
 import { type Guise } from '../model/action';
 import { RETURNS } from '../model/chance';
-import { DOSE_SIDES, DOSE_UNITS, type Dose } from '../model/dose';
+import { DOSE_SIDES, DOSE_UNITS, TEMPO_WORDS, type Dose } from '../model/dose';
 import { newAdventure } from '../document/new-adventure';
 import { CATALOGUE } from '../moves/catalogue';
 import { countingIds } from './make';
@@ -23,9 +23,14 @@ const guise: fc.Arbitrary<Guise> = fc.record({
   name: text,
   picture: text,
   sound: text,
+  note: text,
   line: text,
   meanwhile: text,
 });
+
+/** Whole words, none of them empty. */
+const words = text.map((one) => one.replace(/[“”"]/gu, '').trim()).filter(Boolean);
+const tempo = fc.oneof(fc.constantFrom(...TEMPO_WORDS), fc.integer({ min: 20, max: 240 }));
 
 /** How it is led, or nothing said of it. */
 const led = {
@@ -34,20 +39,67 @@ const led = {
   countIn: fc.option(fc.boolean()),
 };
 
-const dose: fc.Arbitrary<Dose> = fc.record({
+const asked = fc.oneof(
+  fc.record({ as: fc.constant('open' as const), words }),
+  fc.record({ as: fc.constant('range' as const), least: fc.integer({ min: 1, max: 60 }) }),
+  fc.record({
+    as: fc.constant('by age' as const),
+    ages: fc
+      .uniqueArray(
+        fc.record({
+          age: fc.integer({ min: 3, max: 7 }),
+          amount: fc.integer({ min: 1, max: 60 }),
+        }),
+        { selector: ({ age }) => age, minLength: 2, maxLength: 5 },
+      )
+      .map((ages) => ages.sort((a, b) => a.age - b.age)),
+  }),
+);
+
+/** Ages' amounts and tempos as an editor or a line makes them. */
+function asMade(dose: Dose): Dose {
+  const tempo = dose.tempo.slice(0, dose.amounts.length);
+  if (dose.asked?.as !== 'by age') return { ...dose, tempo };
+  const most = Math.max(...dose.asked.ages.map(({ amount }) => amount));
+  return { ...dose, tempo, amounts: dose.amounts.map(() => most) };
+}
+
+const anyDose: fc.Arbitrary<Dose> = fc.record({
   unit: fc.constantFrom(...DOSE_UNITS),
   amounts: fc.array(fc.integer({ min: 1, max: 60 }), { minLength: 1, maxLength: 4 }),
+  asked: fc.option(asked),
+  tempo: fc.array(tempo, { maxLength: 3 }),
   sides: fc.constantFrom(...DOSE_SIDES),
   ways: fc.constantFrom(1 as const, 2 as const),
+  directions: fc.array(words, { maxLength: 3 }),
   restSeconds: rest,
   count: fc.constantFrom('on' as const, 'back' as const),
 });
+export const arbitraryDose = anyDose.map(asMade);
+
+/** A move, and sometimes another at the same time. */
+const done = { move, also: fc.array(move, { maxLength: 2 }) };
+const station = fc.record({ id: fc.constant('st_x'), ...done, guise });
+const actionShape = {
+  ...done,
+  guise,
+  dose: arbitraryDose,
+  between: fc.array(text, { maxLength: 2 }),
+  home: fc.option(arbitraryDose),
+};
+const action = fc.record({ id: fc.constant('ac_x'), ...actionShape });
 
 const tells = fc.oneof(
   fc.record({ kind: fc.constant('tell' as const), text }),
   fc.record({ kind: fc.constant('tell' as const), text, to: fc.constantFrom(...OTHERS) }),
   fc.record({ kind: fc.constant('tell' as const), text, acted: fc.constantFrom(...ACTED) }),
   fc.record({ kind: fc.constant('tell' as const), text, waitSeconds: rest }),
+  fc.record({
+    kind: fc.constant('tell' as const),
+    text,
+    waitSeconds: rest,
+    check: fc.constant(true as const),
+  }),
 );
 const drinks = fc.record({
   kind: fc.constant('drink' as const),
@@ -65,7 +117,7 @@ const setups = fc.record({
 const moves = fc.record({
   kind: fc.constant('move' as const),
   say: text,
-  actions: fc.array(fc.record({ id: fc.constant('ac_x'), move, guise, dose }), { maxLength: 4 }),
+  actions: fc.array(action, { maxLength: 4 }),
   rounds,
   restBetweenRoundsSeconds: rest,
   ...led,
@@ -73,12 +125,20 @@ const moves = fc.record({
 const circuits = fc.record({
   kind: fc.constant('circuit' as const),
   say: text,
-  stations: fc.array(fc.record({ id: fc.constant('st_x'), move, guise }), { maxLength: 5 }),
+  stations: fc.array(station, { maxLength: 5 }),
   rounds,
   workSeconds: fc.integer({ min: 5, max: 60 }),
   restSeconds: rest,
   drinkBetweenRoundsSeconds: rest,
   restAfterLast: fc.boolean(),
+  byRound: fc.array(
+    fc.record({
+      say: text,
+      workSeconds: fc.option(fc.integer({ min: 5, max: 60 })),
+      restSeconds: fc.option(rest),
+    }),
+    { maxLength: 2 },
+  ),
   ...led,
 });
 const relays = fc.record({
@@ -88,16 +148,22 @@ const relays = fc.record({
   things: fc.integer({ min: 1, max: 60 }),
   metres: fc.integer({ min: 1, max: 20 }),
   atOnce: fc.option(fc.integer({ min: 1, max: 12 })),
-  travel: fc.record({ id: fc.constant('st_x'), move, guise }),
+  travel: station,
+  limitSeconds: fc.option(fc.integer({ min: 5, max: 90 })),
+  startOver: fc.boolean(),
   ...led,
 });
 
 const chains = fc.record({
   kind: fc.constant('chain' as const),
   say: text,
-  links: fc.array(fc.record({ id: fc.constant('ac_x'), move, guise, dose }), { maxLength: 3 }),
+  links: fc.array(fc.record({ id: fc.constant('ac_x'), ...actionShape, joined: fc.boolean() }), {
+    maxLength: 3,
+  }),
+  introduce: fc.integer({ min: 1, max: 3 }),
+  bodyParts: fc.array(words, { maxLength: 2 }),
   rehearseAfter: fc.constantFrom([], [2]),
-  perform: fc.boolean(),
+  perform: fc.array(tempo, { maxLength: 2 }),
   performSay: text,
   ...led,
 });
@@ -108,7 +174,7 @@ const echoes = fc.record({
   lines: fc.array(
     fc.record({
       id: fc.constant('st_x'),
-      move,
+      ...done,
       guise,
       text,
       beats: fc.integer({ min: 1, max: 8 }),
@@ -137,7 +203,7 @@ const draws = fc
     say: text,
     meanwhile: text,
     device: fc.constantFrom(...Object.values(DEVICES_OF)),
-    table: fc.array(fc.record({ label: text, move, guise, dose }), { maxLength: 5 }),
+    table: fc.array(fc.record({ label: text, ...actionShape }), { maxLength: 5 }),
     amount: fc.constantFrom<Draw['amount']>(
       { from: 'dose' },
       { from: 'number die', sides: 6, dice: 1, times: 2, plus: 0, least: 2, most: 30, ask: true },
@@ -172,6 +238,7 @@ const draws = fc
       stop: { after: 'draws' as const, draws },
       between: { move: 'jog', leastSeconds: 3, mostSeconds: 8, tightens: draws % 2 === 1 },
       thrower: draws % 2 === 0 ? ('child' as const) : ('presenter' as const),
+      eachSeconds: draws % 3 === 0 ? 11 : null,
     },
   }));
 

@@ -1,9 +1,9 @@
 /** Small adventures for tests. */
 import type { Adventure } from '../document/adventure';
-import { NO_GUISE, type Action } from '../model/action';
+import { NO_GUISE, PLAIN_ACTION, type Action, type Station } from '../model/action';
 import { type Beat } from '../beats';
-import { type Chain } from '../beats/chain';
-import { type Circuit } from '../beats/circuit';
+import { type Chain } from '../beats/chain-schema';
+import { type Circuit } from '../beats/circuit-schema';
 import type { Draw } from '../beats/draw-schema';
 import { type Echo } from '../beats/echo';
 import { type MoveBeat } from '../beats/move';
@@ -46,8 +46,16 @@ export function doseOf(move: string, amount: number, dose: Partial<Dose> = {}): 
     move,
     guise: NO_GUISE,
     dose: { ...plainDose('reps', amount), ...dose },
+    ...PLAIN_ACTION,
   };
 }
+
+const stationOf = (move: string): Station => ({
+  id: newId('st'),
+  move,
+  also: [],
+  guise: NO_GUISE,
+});
 
 export function moveBeat(actions: readonly Action[], given: Partial<MoveBeat> = {}): MoveBeat {
   return {
@@ -68,12 +76,13 @@ export function circuit(moves: number | readonly string[], given: Partial<Circui
     kind: 'circuit',
     id: newId('bt'),
     say: '',
-    stations: list.map((move) => ({ id: newId('st'), move, guise: NO_GUISE })),
+    stations: list.map((move) => stationOf(move)),
     rounds: 1,
     workSeconds: 30,
     restSeconds: 15,
     drinkBetweenRoundsSeconds: 0,
     restAfterLast: false,
+    byRound: [],
     ...AS_LED,
     led: 'by the clock',
     show: 'none',
@@ -119,6 +128,7 @@ export function drawBeat(
       stop: { after: 'draws', draws: 10 },
       between: null,
       thrower: 'presenter',
+      eachSeconds: null,
       ...rules,
     },
   };
@@ -129,9 +139,11 @@ export function chainBeat(moves: readonly string[], given: Partial<Chain> = {}):
     kind: 'chain',
     id: newId('bt'),
     say: '',
-    links: moves.map((move) => doseOf(move, 2)),
+    links: moves.map((move) => ({ ...doseOf(move, 2), joined: false })),
+    introduce: 1,
+    bodyParts: [],
     rehearseAfter: [],
-    perform: false,
+    perform: [],
     performSay: '',
     ...AS_LED,
     show: 'none',
@@ -147,9 +159,7 @@ export function echoBeat(moves: readonly string[], given: Partial<Echo> = {}): E
     say: '',
     beatsPerMinute: 120,
     lines: moves.map((move) => ({
-      id: newId('st'),
-      move,
-      guise: NO_GUISE,
+      ...stationOf(move),
       text: `Clap for the ${move}`,
       beats: 4,
     })),
@@ -169,7 +179,9 @@ export function relayBeat(move: string, given: Partial<Relay> = {}): Relay {
     things: 12,
     metres: 5,
     atOnce: null,
-    travel: { id: newId('st'), move, guise: NO_GUISE },
+    travel: stationOf(move),
+    limitSeconds: null,
+    startOver: false,
     ...AS_LED,
     show: 'none',
     ...given,

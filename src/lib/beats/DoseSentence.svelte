@@ -2,6 +2,8 @@
 <script lang="ts">
   import {
     isCounted,
+    withAmounts,
+    type Ages,
     MAX_AMOUNT,
     MAX_SETS,
     type Dose,
@@ -10,16 +12,24 @@
     type Move,
   } from '$core';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
+  import AskedSentence from './AskedSentence.svelte';
+  import TempoSentence from './TempoSentence.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
 
   type Props = {
     dose: Dose;
     move: Move;
+    ages: Ages;
     /** Everything that can be changed is in sight; else only what is out of the ordinary. */
     active: boolean;
     onchange: (dose: Dose, key: string) => void;
   };
-  const { dose, move, active, onchange }: Props = $props();
+  const { dose, move, ages, active, onchange }: Props = $props();
+
+  /** What is seldom asked for is in sight once it is wanted, or there. */
+  let wanted = $state(false);
+  const more = $derived(active && wanted);
+  const isByAge = $derived(dose.asked?.as === 'by age');
 
   let typed = $state<string | null>(null);
 
@@ -73,7 +83,7 @@
     const sets = dose.amounts.length;
     const all =
       amounts.length === 1 && !ladder ? Array.from({ length: sets }, () => amounts[0]!) : amounts;
-    onchange({ ...dose, amounts: all }, 'amounts');
+    onchange(withAmounts(dose, all), 'amounts');
   }
   function input(text: string) {
     typed = text;
@@ -86,7 +96,7 @@
     event.preventDefault();
     typed = null;
     const amounts = dose.amounts.map((n) => Math.min(MAX_AMOUNT, Math.max(1, n + by)));
-    onchange({ ...dose, amounts }, 'amounts');
+    onchange(withAmounts(dose, amounts), 'amounts');
   }
   function setTimes(times: number) {
     onchange({ ...dose, amounts: Array.from({ length: times }, () => dose.amounts[0]!) }, 'sets');
@@ -94,23 +104,27 @@
 </script>
 
 <span class="leading-8">
-  <input
-    class={['inline-word text-center tabular', wrong && 'border-pencil! text-pencil']}
-    aria-label="How many; several numbers make a ladder"
-    aria-invalid={wrong}
-    title="Several numbers make a ladder: 10, 15, 20"
-    value={shown}
-    oninput={(event) => input(event.currentTarget.value)}
-    onfocus={(event) => event.currentTarget.select()}
-    onkeydown={nudge}
-    onblur={() => (typed = null)}
-  />
+  {#if !isByAge}<input
+      class={['inline-word text-center tabular', wrong && 'border-pencil! text-pencil']}
+      aria-label="How many; several numbers make a ladder"
+      aria-invalid={wrong}
+      title="Several numbers make a ladder: 10, 15, 20"
+      value={shown}
+      oninput={(event) => input(event.currentTarget.value)}
+      onfocus={(event) => event.currentTarget.select()}
+      onkeydown={nudge}
+      onblur={() => (typed = null)}
+    />{/if}
   <InlineChoice
     value={dose.unit}
     label="What is counted"
     choices={units}
     onchange={(unit) => onchange({ ...dose, unit }, 'unit')}
-  />{#if !ladder && (active || dose.amounts.length > 1)},
+  />{#if more || dose.asked}, <AskedSentence
+      {dose}
+      {ages}
+      {onchange}
+    />{/if}{#if !ladder && (active || dose.amounts.length > 1)},
     <InlineChoice
       value={dose.amounts.length}
       label="How often"
@@ -142,5 +156,9 @@
       max={300}
       step={5}
       onchange={(restSeconds) => onchange({ ...dose, restSeconds }, 'rest')}
-    /> s between{/if}
+    /> s between{/if}<TempoSentence {dose} active={more} {onchange} />{#if active && !wanted}<button
+      type="button"
+      class="ml-2 btn-quiet min-h-0! px-2! py-0! text-soft"
+      onclick={() => (wanted = true)}>by age, how fast, which way…</button
+    >{/if}
 </span>

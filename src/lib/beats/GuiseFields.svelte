@@ -1,11 +1,13 @@
 <!-- What a move is called in this story, which move it is, and the line that goes with it. -->
 <script lang="ts">
-  import { moveIn, secondsPerRep, type Guise, type Move, type MoveBook, type Setting } from '$core';
+  import { moveIn, moveOf, secondsPerRep } from '$core';
+  import type { Guise, Move, MoveBook, Setting, Station } from '$core';
   import X from '@lucide/svelte/icons/x';
   import type { Snippet } from 'svelte';
   import LivingFigure from '$lib/figures/LivingFigure.svelte';
   import MovePicture from '$lib/figures/MovePicture.svelte';
   import { preferences } from '$lib/store/preference-store.svelte';
+  import InlineText from '$lib/ui/InlineText.svelte';
   import LineArea from '$lib/ui/LineArea.svelte';
   import type { Ideas } from './editor-props';
   import NameIdeas from './NameIdeas.svelte';
@@ -13,7 +15,7 @@
   import MovePicker from '$lib/moves/MovePicker.svelte';
 
   type Props = {
-    part: { move: string; guise: Guise };
+    part: Pick<Station, 'move' | 'also' | 'guise'>;
     book: MoveBook;
     setting: Setting;
     active: boolean;
@@ -26,6 +28,8 @@
     ideas: Ideas;
     onguise: (guise: Guise, key: string) => void;
     onmove: (move: Move) => void;
+    /** Other moves at the same time. */
+    onalso: (also: readonly string[]) => void;
     onremove?: () => void;
     onleave: () => void;
     children?: Snippet;
@@ -41,6 +45,7 @@
     ideas,
     onguise,
     onmove,
+    onalso,
     onremove,
     onleave,
     children,
@@ -48,17 +53,23 @@
 
   const uid = $props.id();
   const move = $derived(moveIn(book, part.move));
-  const called = $derived(part.guise.name || move.name);
+  const called = $derived(part.guise.name || moveOf(book, part).name);
+  const others = $derived(part.also.map((id) => moveIn(book, id)));
+  const MOST_ALSO = 2;
 </script>
 
 <div class="part">
   <div class={open ? 'figure living' : 'figure'}>
-    {#if open}
+    {#if open && others.length === 0}
       <LivingFigure
         {move}
         {held}
         secondsPerRep={secondsPerRep(move, setting.ages, preferences.pace)}
       />
+    {:else if others.length > 0}
+      <div class="flex flex-wrap justify-center">
+        {#each [move, ...others] as one (one.id)}<MovePicture move={one} size={44} />{/each}
+      </div>
     {:else}
       <MovePicture {move} size={64} />
     {/if}
@@ -83,6 +94,36 @@
         class={part.guise.name || active ? '' : 'px-1 font-heading text-lg font-bold'}
         onpick={onmove}
       />
+      {#each others as other, n (other.id)}
+        <span class="-mx-1 text-soft">and</span>
+        <MovePicker
+          {book}
+          text={other.name}
+          label="Move at the same time"
+          onpick={({ id }) => onalso(part.also.with(n, id))}
+        />
+        {#if active}
+          <button
+            type="button"
+            class="btn-quiet min-h-6! px-1! py-0! text-soft"
+            aria-label="Without {other.name}"
+            onclick={() => onalso(part.also.toSpliced(n, 1))}
+          >
+            <X size={14} aria-hidden="true" />
+          </button>
+        {/if}
+      {/each}
+      {#if active && others.length < MOST_ALSO}
+        <MovePicker
+          {book}
+          text="and at the same time…"
+          label="Another move at the same time"
+          class="text-sm text-soft underline"
+          onpick={({ id }) => {
+            if (![part.move, ...part.also].includes(id)) onalso([...part.also, id]);
+          }}
+        />
+      {/if}
       {#if onremove && active}
         <button
           type="button"
@@ -94,6 +135,19 @@
         </button>
       {/if}
     </div>
+    {#if part.guise.note || open}
+      <p class="pl-1 leading-8">
+        <InlineText
+          value={part.guise.note}
+          label="A note beside {called}"
+          placeholder="a note: to the door; the bigger ones on one foot"
+          class={part.guise.note ? '' : 'text-sm'}
+          maxlength={120}
+          onchange={(note) => onguise({ ...part.guise, note }, 'note')}
+          {onleave}
+        />
+      </p>
+    {/if}
     {#if children}<div class="pl-1">{@render children()}</div>{/if}
     {#if open}
       <p class="pl-1 leading-8 text-soft">

@@ -11,13 +11,20 @@
     active: boolean;
     /** What chance brings up is only told, unless the beat itself says that it is shown. */
     isDrawn?: boolean;
+    /** It has rests in which the next can be shown, and no sets that the leader does first. */
+    isCircuit?: boolean;
     onchange: (how: LedAsSaid) => void;
   };
-  const { how, led, active, isDrawn = false, onchange }: Props = $props();
+  const { how, led, active, isDrawn = false, isCircuit = false, onchange }: Props = $props();
 
   const really = $derived(how.led ?? led);
   const shownByItself = $derived(
     isDrawn && really === 'show, then do' ? 'told as it comes' : BY_ITSELF[really].show,
+  );
+  const showings = $derived(
+    SHOWING_CHOICES.filter(
+      ([one]) => one === show || one !== (isCircuit ? 'in full' : 'in the rest'),
+    ),
   );
   const { led: ownLed, show, countIn } = $derived(how);
   const set = (change: Partial<LedAsSaid>) => onchange({ led: ownLed, show, countIn, ...change });
@@ -35,7 +42,7 @@
       />{/if}{#if inSight('show')}{inSight('led') ? ', ' : ''}<InlineChoice
         value={show}
         label="When the moves are shown"
-        choices={[[null, shownByItself], ...SHOWING_CHOICES]}
+        choices={[[null, shownByItself], ...showings]}
         onchange={(next) => set({ show: next })}
       />{/if}{#if inSight('countIn')}{inSight('led') || inSight('show') ? ', ' : ''}<InlineChoice
         value={countIn}

@@ -13,6 +13,8 @@ const SHOWING_WORDS: Readonly<Record<Showing, string>> = {
   each: 'new moves shown just before',
   first: 'new moves shown first, all of them',
   none: 'nothing shown',
+  'in the rest': 'each shown in the rest before it',
+  'in full': 'my go, then yours',
 };
 export const SHOWING_CHOICES = SHOWINGS.map((show) => [show, SHOWING_WORDS[show]] as const);
 

@@ -1,3 +1,4 @@
+import { withAmounts } from '../../model/dose';
 import type { FindingContext, UsedPart } from '../context';
 import type { Seen } from '../finding';
 import { changeAction } from '../mending';
@@ -22,10 +23,10 @@ function checkPart({ beat, action, move, how }: UsedPart, { band }: FindingConte
       fix: (now) =>
         changeAction(now, beat.id, action.id, (one) => ({
           ...one,
-          dose: {
-            ...one.dose,
-            amounts: one.dose.amounts.map((n) => Math.min(most, Math.max(least, n))),
-          },
+          dose: withAmounts(
+            one.dose,
+            one.dose.amounts.map((n) => Math.min(most, Math.max(least, n))),
+          ),
         })),
     },
   ];

@@ -1,4 +1,4 @@
-import { moveIn } from '../../moves/move-book';
+import { moveOf } from '../../moves/move-book';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';
 
@@ -14,7 +14,7 @@ export function checkSameRegion({ work, book, beats }: FindingContext): Seen[] {
   for (const { doing, effort, beatId } of work) {
     if (!doing) continue;
     const drawn = beats.get(beatId)?.kind === 'draw';
-    const main = effort >= TIRING && !drawn ? moveIn(book, doing.move).regions[0]! : '';
+    const main = effort >= TIRING && !drawn ? moveOf(book, doing).regions[0]! : '';
     if (main === '' || main !== region) [region, parts] = [main, []];
     if (main === '' || parts.includes(doing.part)) continue;
     parts.push(doing.part);

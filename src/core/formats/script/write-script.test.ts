@@ -130,9 +130,11 @@ describe('a script that is written out', () => {
         }));
         return { ...beat, entries };
       }),
-    fc
-      .tuple(fc.array(action, { minLength: 2, maxLength: 3 }), how)
-      .map(([links, led]) => ({ ...chainBeat(['squat']), ...led, links })),
+    fc.tuple(fc.array(action, { minLength: 2, maxLength: 3 }), how).map(([links, led]) => ({
+      ...chainBeat(['squat']),
+      ...led,
+      links: links.map((link) => ({ ...link, joined: false })),
+    })),
     said.map((line) => ({ kind: 'drink' as const, id: 'bt_d', text: line, seconds: 30 })),
   );
   it.each([

@@ -1,8 +1,19 @@
 <script lang="ts">
-  import { beatInWords, moveIn, NO_GUISE, usualDose, type Action, type Move } from '$core';
+  import {
+    beatInWords,
+    moveOf,
+    newAction,
+    versesOf,
+    linksOf,
+    type Link,
+    type Move,
+    type Tempo,
+  } from '$core';
   import ArrowUp from '@lucide/svelte/icons/arrow-up';
   import { newId } from '$lib/store/new-id';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
+  import InlineNumber from '$lib/ui/InlineNumber.svelte';
+  import InlineText from '$lib/ui/InlineText.svelte';
   import LineArea from '$lib/ui/LineArea.svelte';
   import DoseSentence from '../DoseSentence.svelte';
   import type { EditorProps } from '../editor-props';
@@ -16,19 +27,58 @@
   const follows = $derived((beat.led ?? led) === 'follow me');
 
   const links = $derived(beat.links);
-  const set = (next: readonly Action[], key?: string) => change({ ...beat, links: next }, key);
+  const set = (next: readonly Link[], key?: string) => change({ ...beat, links: next }, key);
 
-  function changeLink(link: Action, key?: string) {
+  function changeLink(link: Link, key?: string) {
     const next = links.map((one) => (one.id === link.id ? link : one));
     set(next, key && `${link.id}.${key}`);
   }
   function add(move: Move) {
-    const usual = usualDose(move, setting.ages);
-    const dose = { ...usual, amounts: [Math.min(3, usual.amounts[0]!)] };
-    set([...links, { id: newId('ac'), move: move.id, guise: NO_GUISE, dose }]);
+    const action = newAction(move, setting.ages, newId);
+    const dose = { ...action.dose, amounts: [Math.min(3, action.dose.amounts[0]!)] };
+    set([...links, { ...action, dose, joined: false }]);
   }
   function raise(index: number) {
     set(links.toSpliced(index, 1).toSpliced(index - 1, 0, links[index]!));
+  }
+  /** Its number; null for one that is joined to the link before. */
+  function numberOf(index: number): number | null {
+    if (index > 0 && links[index]!.joined) return null;
+    return links.slice(0, index + 1).filter(({ joined }, n) => n === 0 || !joined).length;
+  }
+  const whole = $derived(linksOf(beat).length);
+  /** The verse that ends with a link, where one does. */
+  function verseAt(index: number): number | null {
+    if (links[index + 1]?.joined) return null;
+    const done = links.slice(0, index + 1).filter(({ joined }, n) => n === 0 || !joined).length;
+    const verse = versesOf(beat).indexOf(done);
+    return verse < 0 ? null : verse + 1;
+  }
+  const ENDS = {
+    not: [],
+    once: ['usual'],
+    twice: ['usual', 'usual'],
+    faster: ['slow', 'fast'],
+    three: ['slow', 'usual', 'fast'],
+  } as const;
+  type End = keyof typeof ENDS | 'own';
+  const end = $derived.by((): End => {
+    const said = beat.perform.join();
+    return (
+      (Object.keys(ENDS) as (keyof typeof ENDS)[]).find((one) => ENDS[one].join() === said) ?? 'own'
+    );
+  });
+  function setEnd(next: End) {
+    const perform: readonly Tempo[] = next === 'own' ? beat.perform : ENDS[next];
+    change({ ...beat, perform });
+  }
+  function setParts(text: string) {
+    const bodyParts = text
+      .split(',')
+      .map((one) => one.trim().slice(0, 40))
+      .filter(Boolean)
+      .slice(0, 20);
+    change({ ...beat, bodyParts }, 'parts');
   }
   const rehearses = (verse: number) => beat.rehearseAfter.includes(verse);
   function toggle(verse: number) {
@@ -48,13 +98,34 @@
 <p class="pl-1 leading-8">
   <span class="font-heading text-lg font-bold">Growing chain</span>
   <span class="text-soft">{beatInWords(beat)}</span>
+  {#if active || beat.introduce > 1}
+    New links come
+    <InlineNumber
+      value={beat.introduce}
+      label="How many new links at a time"
+      max={10}
+      onchange={(n) => change({ ...beat, introduce: Math.round(n) }, 'introduce')}
+    /> at a time{whole > 0 ? ` of ${whole}` : ''}.
+  {/if}
+  {#if active || beat.bodyParts.length > 0}
+    Done with
+    <InlineText
+      value={beat.bodyParts.join(', ')}
+      label="The part of the body of each link, with commas between"
+      placeholder="whatever they like: hands, elbows…"
+      maxlength={400}
+      onchange={setParts}
+      onleave={leave}
+    />.
+  {/if}
   <LedSentence how={beat} {led} {active} onchange={(how) => change({ ...beat, ...how })} />
 </p>
 <ol class="mt-1">
   {#each links as link, index (link.id)}
+    {@const verse = verseAt(index)}
     <li class="flex items-start gap-3 py-1">
       <span class="min-w-8 pt-0.5 text-right font-heading text-lg font-bold text-soft tabular"
-        >{index + 1}</span
+        >{numberOf(index) ?? '+'}</span
       >
       <div class="min-w-0 flex-1">
         <GuiseFields
@@ -68,6 +139,7 @@
           onguise={(guise, key) => changeLink({ ...link, guise }, key)}
           onmove={(move) =>
             changeLink({ ...link, move: move.id, dose: { ...link.dose, sides: 'any' } })}
+          onalso={(also) => changeLink({ ...link, also })}
           onremove={links.length > 1
             ? () => set(links.filter(({ id }) => id !== link.id))
             : undefined}
@@ -75,21 +147,33 @@
         >
           <DoseSentence
             dose={link.dose}
-            move={moveIn(book, link.move)}
+            move={moveOf(book, link)}
+            ages={setting.ages}
             {active}
             onchange={(dose, key) => changeLink({ ...link, dose }, key)}
           />
         </GuiseFields>
-        {#if active || rehearses(index + 1)}
+        {#if active || (verse !== null && rehearses(verse))}
           <p class="pl-1 text-soft">
             {#if active}
-              <button
-                type="button"
-                class="min-h-6 underline"
-                aria-pressed={rehearses(index + 1)}
-                onclick={() => toggle(index + 1)}
-                >{rehearses(index + 1) ? 'once more after this' : 'go on'}</button
-              >
+              {#if verse !== null}
+                <button
+                  type="button"
+                  class="min-h-6 underline"
+                  aria-pressed={rehearses(verse)}
+                  onclick={() => toggle(verse)}
+                  >{rehearses(verse) ? 'once more after this' : 'go on'}</button
+                >
+              {/if}
+              {#if index > 0}
+                <button
+                  type="button"
+                  class="ml-2 min-h-6 underline"
+                  aria-pressed={link.joined}
+                  onclick={() => changeLink({ ...link, joined: !link.joined })}
+                  >{link.joined ? 'one link with the one before' : 'a link of its own'}</button
+                >
+              {/if}
               {#if index > 0}
                 <button
                   type="button"
@@ -114,18 +198,24 @@
     <p>
       At the end
       <InlineChoice
-        value={beat.perform}
+        value={end}
         label="Whether it is performed"
         choices={[
-          [true, 'it is performed whole, bigger'],
-          [false, 'it simply ends'],
+          ['once', 'all of it is performed, bigger'],
+          ['twice', 'all of it is performed twice'],
+          ['faster', 'all of it is performed slowly, then fast'],
+          ['three', 'all of it is performed slowly, as usual, then fast'],
+          ['not', 'it simply ends'],
+          ...(end === 'own'
+            ? [['own', `all of it is performed: ${beat.perform.join(', ')}`] as const]
+            : []),
         ] as const}
-        onchange={(perform) => change({ ...beat, perform })}
+        onchange={setEnd}
       />.
     </p>
   </div>
 {/if}
-{#if beat.perform && (active || beat.performSay)}
+{#if beat.perform.length > 0 && (active || beat.performSay)}
   <LineArea
     value={beat.performSay}
     label="What you say before it is performed"

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { NO_GUISE, type Move, type Station } from '$core';
+  import { newStation, type Move, type Station } from '$core';
   import ArrowUp from '@lucide/svelte/icons/arrow-up';
   import { newId } from '$lib/store/new-id';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
@@ -8,7 +8,10 @@
   import LedSentence from '../LedSentence.svelte';
   import GuiseFields from '../GuiseFields.svelte';
   import MovePicker from '$lib/moves/MovePicker.svelte';
+  import PointsSentence from '../PointsSentence.svelte';
   import SayFirst from '../SayFirst.svelte';
+  import { withPoints } from '../with-points';
+  import RoundsEditor from './RoundsEditor.svelte';
 
   const { beat, book, setting, ideas, led, active, change, leave }: EditorProps<'circuit'> =
     $props();
@@ -22,8 +25,7 @@
     change({ ...beat, stations }, key && `${station.id}.${key}`);
   }
   function add(move: Move) {
-    const station = { id: newId('st'), move: move.id, guise: NO_GUISE };
-    change({ ...beat, stations: [...beat.stations, station] });
+    change({ ...beat, stations: [...beat.stations, newStation(move, newId)] });
   }
   function raise(index: number) {
     const station = beat.stations[index]!;
@@ -79,9 +81,21 @@
         onchange={(s) => change({ ...beat, drinkBetweenRoundsSeconds: s }, 'drink')}
       /> s{/if}{/if}.
   {#if active || beat.led !== 'by the clock' || beat.show !== null || beat.countIn !== null}
-    <LedSentence how={beat} {led} {active} onchange={(how) => change({ ...beat, ...how })} />
+    <LedSentence
+      how={beat}
+      {led}
+      {active}
+      isCircuit
+      onchange={(how) => change({ ...beat, ...how })}
+    />
   {/if}
+  <PointsSentence
+    points={beat.points}
+    {active}
+    onchange={(points, key) => change(withPoints(beat, points), key && `points.${key}`)}
+  />
 </p>
+<RoundsEditor {beat} {active} {change} {leave} />
 <ol class="mt-2 flex flex-col gap-2">
   {#each beat.stations as station, index (station.id)}
     <li class="grid grid-cols-[2rem_minmax(0,1fr)]">
@@ -96,6 +110,7 @@
           {ideas}
           onguise={(guise, key) => changeStation({ ...station, guise }, key)}
           onmove={(move) => changeStation({ ...station, move: move.id })}
+          onalso={(also) => changeStation({ ...station, also })}
           onremove={() =>
             change({ ...beat, stations: beat.stations.filter(({ id }) => id !== station.id) })}
           onleave={leave}

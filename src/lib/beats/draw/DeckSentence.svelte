@@ -1,14 +1,6 @@
 <!-- Which cards are in the deck, and what court cards and jokers do. -->
 <script lang="ts">
-  import {
-    NO_GUISE,
-    usualDose,
-    type Ages,
-    type Device,
-    type Draw,
-    type Entry,
-    type MoveBook,
-  } from '$core';
+  import { newAction, type Ages, type Device, type Draw, type Entry, type MoveBook } from '$core';
   import { newId } from '$lib/store/new-id';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
@@ -41,7 +33,7 @@
     if (!wanted) return others;
     if (others.length < beat.entries.length) return beat.entries;
     const move = book.get(OWN_MOVE)!;
-    const action = { id: newId('ac'), move: move.id, guise: NO_GUISE, dose: usualDose(move, ages) };
+    const action = newAction(move, ages, newId);
     const label = cards === 'courts' ? 'court' : 'joker';
     return [...others, { id: newId('en'), label, faces: [], weight: 1, cards, action, then: [] }];
   }

@@ -1,5 +1,6 @@
 <script lang="ts">
   import {
+    newAction,
     amountInWords,
     calledIn,
     dealt,
@@ -9,10 +10,8 @@
     DEVICES,
     doseForMove,
     DIE_SIDES,
-    NO_GUISE,
     rulesInWords,
     stopInWords,
-    usualDose,
     usualRules,
     type Device,
     type Entry,
@@ -72,8 +71,7 @@
     changeEntry({ ...entry, action: { ...entry.action, move: move.id, dose } });
   }
   function add(move: Move) {
-    const dose = usualDose(move, setting.ages);
-    const action = { id: newId('ac'), move: move.id, guise: NO_GUISE, dose };
+    const action = newAction(move, setting.ages, newId);
     const entry: Entry = {
       id: newId('en'),
       label: '',

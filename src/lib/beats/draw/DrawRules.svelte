@@ -1,9 +1,9 @@
 <!-- The rules of a draw, in sentences whose words can be changed. -->
 <script lang="ts">
   import {
+    newAction,
     moveIn,
-    NO_GUISE,
-    usualDose,
+    moveOf,
     type Draw,
     type DrawRules,
     type Move,
@@ -84,8 +84,7 @@
     });
   }
   function setStandIn(move: Move) {
-    const dose = usualDose(move, setting.ages);
-    set({ standIn: { id: newId('ac'), move: move.id, guise: NO_GUISE, dose } });
+    set({ standIn: newAction(move, setting.ages, newId) });
   }
 </script>
 
@@ -145,7 +144,8 @@
       />{#if rules.standIn}{@const standIn = rules.standIn},
         <DoseSentence
           dose={standIn.dose}
-          move={moveIn(book, standIn.move)}
+          move={moveOf(book, standIn)}
+          ages={setting.ages}
           active={false}
           onchange={(dose, key) => set({ standIn: { ...standIn, dose } }, `standin.${key}`)}
         />{/if}, and a third time
@@ -242,5 +242,21 @@
       ['on screen', 'It is drawn on the screen'],
     ] as const}
     onchange={(thrower) => set({ thrower })}
-  />.
+  />,
+  <InlineChoice
+    value={rules.eachSeconds !== null}
+    label="How long each takes"
+    choices={[
+      [false, 'each for its own dose'],
+      [true, 'by the clock, straight on'],
+    ] as const}
+    onchange={(timed) => set({ eachSeconds: timed ? 11 : null })}
+  />{#if rules.eachSeconds !== null}:
+    <InlineNumber
+      value={rules.eachSeconds}
+      label="Seconds for each"
+      min={3}
+      max={120}
+      onchange={(seconds) => set({ eachSeconds: Math.round(seconds) }, 'each')}
+    /> s each{/if}.
 </p>

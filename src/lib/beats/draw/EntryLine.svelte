@@ -1,13 +1,12 @@
 <!-- A line of the table: what is on the device, and the move, or moves in order, that it means. -->
 <script lang="ts">
   import {
+    newAction,
     capital,
     doseForMove,
     doseInWords,
     MOST_FOLLOWING,
-    moveIn,
-    NO_GUISE,
-    usualDose,
+    moveOf,
     type Action,
     type Draw,
     type Entry,
@@ -70,9 +69,7 @@
   const setMove = (nth: number, action: Action, move: Move) =>
     changeAction(nth, { move: move.id, dose: doseForMove(action.dose, move, setting.ages) });
   function add(move: Move) {
-    const dose = usualDose(move, setting.ages);
-    const next = { id: newId('ac'), move: move.id, guise: NO_GUISE, dose };
-    change({ ...entry, then: [...entry.then, next] });
+    change({ ...entry, then: [...entry.then, newAction(move, setting.ages, newId)] });
   }
   function takeIdea({ move, picture }: LetterIdea) {
     const dose = doseForMove(entry.action.dose, move, setting.ages);
@@ -120,6 +117,7 @@
         {ideas}
         onguise={(guise, key) => changeAction(nth, { guise }, key)}
         onmove={(move) => setMove(nth, action, move)}
+        onalso={(also) => changeAction(nth, { also })}
         onremove={nth === 0
           ? onremove
           : () => change({ ...entry, then: entry.then.filter(({ id }) => id !== action.id) })}
@@ -127,8 +125,9 @@
       >
         <DoseSentence
           dose={action.dose}
-          move={moveIn(book, action.move)}
-          active={nth > 0 || beat.amount.from === 'dose'}
+          move={moveOf(book, action)}
+          ages={setting.ages}
+          active={nth > 0 || (beat.amount.from === 'dose' && beat.rules.eachSeconds === null)}
           onchange={(dose, key) => changeAction(nth, { dose }, key)}
         />
       </GuiseFields>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { moveIn, NO_GUISE, type EchoLine, type Move } from '$core';
+  import { newStation, moveOf, type EchoLine, type Move } from '$core';
   import X from '@lucide/svelte/icons/x';
   import { newId } from '$lib/store/new-id';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
@@ -21,7 +21,7 @@
   }
   function add(move: Move) {
     const beats = lines.at(-1)?.beats ?? 4;
-    set([...lines, { id: newId('st'), move: move.id, guise: NO_GUISE, text: '', beats }]);
+    set([...lines, { ...newStation(move, newId), text: '', beats }]);
   }
 </script>
 
@@ -73,7 +73,7 @@
       <p class="pl-1 leading-8 text-soft">
         <MovePicker
           {book}
-          text={moveIn(book, line.move).name}
+          text={moveOf(book, line).name}
           label="Action of line {index + 1}"
           onpick={({ id }) => changeLine({ ...line, move: id })}
         />, for

@@ -1,11 +1,14 @@
 <script lang="ts">
-  import { doseForMove, moveIn, NO_GUISE, usualDose, type Action, type Move } from '$core';
+  import { newAction, doseForMove, moveOf, type Action, type Move } from '$core';
+  import { withPoints } from '../with-points';
   import { newId } from '$lib/store/new-id';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
+  import ActionMore from '../ActionMore.svelte';
   import DoseSentence from '../DoseSentence.svelte';
   import type { EditorProps } from '../editor-props';
   import LedSentence from '../LedSentence.svelte';
   import GuiseFields from '../GuiseFields.svelte';
+  import PointsSentence from '../PointsSentence.svelte';
   import MovePicker from '$lib/moves/MovePicker.svelte';
   import SayFirst from '../SayFirst.svelte';
 
@@ -14,7 +17,11 @@
   const follows = $derived((beat.led ?? led) === 'follow me');
 
   const unusual = $derived(
-    beat.rounds > 1 || beat.led !== null || beat.show !== null || beat.countIn !== null,
+    beat.rounds > 1 ||
+      beat.led !== null ||
+      beat.show !== null ||
+      beat.countIn !== null ||
+      beat.points !== undefined,
   );
 
   function changeAction(action: Action, key?: string) {
@@ -26,9 +33,7 @@
     changeAction({ ...action, move: move.id, dose });
   }
   function add(move: Move) {
-    const dose = usualDose(move, setting.ages);
-    const action = { id: newId('ac'), move: move.id, guise: NO_GUISE, dose };
-    change({ ...beat, actions: [...beat.actions, action] });
+    change({ ...beat, actions: [...beat.actions, newAction(move, setting.ages, newId)] });
   }
   function take(action: Action) {
     change({ ...beat, actions: beat.actions.filter(({ id }) => id !== action.id) });
@@ -54,14 +59,24 @@
       {ideas}
       onguise={(guise, key) => changeAction({ ...action, guise }, key)}
       onmove={(move) => setMove(action, move)}
+      onalso={(also) => changeAction({ ...action, also })}
       onremove={beat.actions.length > 1 ? () => take(action) : undefined}
       onleave={leave}
     >
       <DoseSentence
         dose={action.dose}
-        move={moveIn(book, action.move)}
+        move={moveOf(book, action)}
+        ages={setting.ages}
         {active}
         onchange={(dose, key) => changeAction({ ...action, dose }, key)}
+      />
+      <ActionMore
+        {action}
+        move={moveOf(book, action)}
+        ages={setting.ages}
+        {active}
+        onchange={changeAction}
+        onleave={leave}
       />
     </GuiseFields>
   {/each}
@@ -85,6 +100,11 @@
           onchange={(seconds) => change({ ...beat, restBetweenRoundsSeconds: seconds }, 'rest')}
         /> s between{/if}.{/if}
     <LedSentence how={beat} {led} {active} onchange={(how) => change({ ...beat, ...how })} />
+    <PointsSentence
+      points={beat.points}
+      {active}
+      onchange={(points, key) => change(withPoints(beat, points), key && `points.${key}`)}
+    />
     {#if active}
       <MovePicker
         {book}

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { childrenIn, relaySeconds, lengthInWords } from '$core';
+  import { childrenIn, relaySums, lengthInWords } from '$core';
   import { preferences } from '$lib/store/preference-store.svelte';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineLength from '$lib/ui/InlineLength.svelte';
@@ -16,7 +16,9 @@
   const group = $derived(childrenIn(setting));
   const carriers = $derived(Math.min(group, beat.atOnce ?? group));
   const trips = $derived(Math.ceil(beat.things / carriers));
-  const seconds = $derived(relaySeconds(beat, { setting, pace: preferences.pace, book }));
+  const sums = $derived(relaySums(beat, { setting, pace: preferences.pace, book }));
+  const seconds = $derived(sums.secondsNeeded);
+  const isShort = $derived(beat.limitSeconds !== null && beat.limitSeconds < seconds);
 </script>
 
 <SayFirst
@@ -65,13 +67,41 @@
       label="Children on their way at a time"
       max={60}
       onchange={(atOnce) => change({ ...beat, atOnce: Math.round(atOnce) }, 'atOnce')}
-    /> at a time{/if}.
+    /> at a time{/if},
+  <InlineChoice
+    value={beat.limitSeconds !== null}
+    label="When it ends"
+    choices={[
+      [false, 'until all are there'],
+      [true, 'by the clock'],
+    ] as const}
+    onchange={(yes) =>
+      change({ ...beat, limitSeconds: yes ? Math.min(600, Math.max(5, seconds)) : null })}
+  />{#if beat.limitSeconds !== null}:
+    <InlineNumber
+      value={beat.limitSeconds}
+      label="Seconds until it ends"
+      min={5}
+      step={5}
+      onchange={(limit) => change({ ...beat, limitSeconds: Math.round(limit) }, 'limit')}
+    /> s{/if}{#if active || beat.startOver}, and
+    <InlineChoice
+      value={beat.startOver}
+      label="If one is missed"
+      choices={[
+        [false, 'go on if one is missed'],
+        [true, 'start over if one is missed'],
+      ] as const}
+      onchange={(startOver) => change({ ...beat, startOver })}
+    />{/if}.
   <LedSentence how={beat} {led} {active} onchange={(how) => change({ ...beat, ...how })} />
 </p>
-<p class="pl-1 text-soft">
+<p class={['pl-1', isShort ? 'text-pencil' : 'text-soft']} data-sums>
   {beat.atOnce === null
     ? `${trips === 1 ? 'One trip' : `${trips} trips`} each`
-    : `${beat.things} trips, ${carriers} at a time`}: all there in about {lengthInWords(seconds)}.
+    : `${beat.things} trips, ${carriers} at a time`}: all there in about {lengthInWords(
+    seconds,
+  )}{isShort ? `; in ${beat.limitSeconds} s ${sums.brought} of ${beat.things} are there` : ''}.
 </p>
 <GuiseFields
   part={beat.travel}
@@ -81,6 +111,7 @@
   {follows}
   {ideas}
   onguise={(guise, key) => change({ ...beat, travel: { ...beat.travel, guise } }, `guise.${key}`)}
+  onalso={(also) => change({ ...beat, travel: { ...beat.travel, also } })}
   onmove={(move) => change({ ...beat, travel: { ...beat.travel, move: move.id } })}
   onleave={leave}
 />

@@ -19,7 +19,7 @@
     change(Object.fromEntries(fields.filter(([key]) => !gone.some((one) => one === key))) as Tell);
   }
   const setAsks = (yes: boolean) =>
-    yes ? set({ waitSeconds: WAIT_SECONDS }) : set({}, 'waitSeconds');
+    yes ? set({ waitSeconds: WAIT_SECONDS }) : set({}, 'waitSeconds', 'check');
   const setTo = (to: Others | null) => (to === null ? set({}, 'to') : set({ to }, 'acted'));
   const setActed = (acted: Acted | null) => (acted === null ? set({}, 'acted') : set({ acted }));
   const ACTED_WORDS: Readonly<Record<Acted, string>> = {
@@ -47,6 +47,17 @@
       max={60}
       onchange={(waitSeconds) => change({ ...beat, waitSeconds }, 'wait')}
     /> s for answers
+    {#if active || beat.check}
+      <InlineChoice
+        value={beat.check ?? false}
+        label="What the answers are for"
+        choices={[
+          [false, 'and go on'],
+          [true, 'and see how their bodies are: a drink, a rest or less is a key away'],
+        ] as const}
+        onchange={(check) => (check ? set({ check: true }, 'to', 'acted') : set({}, 'check'))}
+      />
+    {/if}
     {#if active}
       <button type="button" class="ml-3 underline" onclick={() => setAsks(false)}>no waiting</button
       >

@@ -1,0 +1,156 @@
+import { CIRCUIT_REST_SECONDS, CIRCUIT_WORK_SECONDS, TIMINGS } from '../cues/timing';
+import { typedStation } from '../language/dosed';
+import {
+  inRow,
+  namesIn,
+  readNamed,
+  type LineTools,
+  type ReadStation,
+  type Unread,
+} from '../language/part-reader';
+import { doseIn } from '../language/words-of';
+import { HIDDEN_TEXT, quoted, revealed, saidInWords, takeDuring } from '../language/said';
+import type { Guise } from '../model/action';
+import type { MoveBook } from '../moves/move-book';
+import { within } from '../words/numbers';
+import { MOST_ROUNDS, WORK_RANGE, type Circuit } from './circuit-schema';
+
+export type CircuitReading = Readonly<{
+  kind: 'circuit';
+  stations: readonly ReadStation[];
+  rounds: number;
+  workSeconds: number;
+  restSeconds: number;
+  /** A drink between two rounds; 0 for none. */
+  drinkBetweenSeconds: number;
+  byRound: Circuit['byRound'];
+}>;
+
+const AS_ALL = { say: '', workSeconds: null, restSeconds: null } as const;
+const OWN_ROUND = new RegExp(
+  String.raw`,\s*(?:in )?round (\d{1,2})\b:?(?:\s+(\d+)\s*s(?:ec|econds?)?(?: work)?\b)?(?:[\s,]*rest (\d+)(?:\s*s\b)?)?(?:\s*(${HIDDEN_TEXT}))?`,
+  'giu',
+);
+
+/** "round 2 30 s rest 10 “Now in the dark.”": what a round has of its own; and the rest of the words. */
+function takeRounds(text: string): Readonly<{ head: string; byRound: Circuit['byRound'] }> {
+  const own: Circuit['byRound'][number][] = [];
+  const head = text.replace(
+    OWN_ROUND,
+    (_, n: string, work?: string, rest?: string, say?: string) => {
+      const at = within(Number(n), { least: 1, most: MOST_ROUNDS }) - 1;
+      while (own.length <= at) own.push(AS_ALL);
+      own[at] = {
+        say: say ? revealed(say) : '',
+        workSeconds: work === undefined ? null : within(Number(work), WORK_RANGE),
+        restSeconds: rest === undefined ? null : Math.min(600, Number(rest)),
+      };
+      return ' ';
+    },
+  );
+  return { head, byRound: own };
+}
+
+function roundsAsTyped(byRound: Circuit['byRound']): string {
+  return byRound
+    .map(({ say, workSeconds: work, restSeconds: rest }, n) => {
+      if (!say && work === null && rest === null) return '';
+      const timed = (work === null ? '' : ` ${work} s`) + (rest === null ? '' : ` rest ${rest} s`);
+      return `, round ${n + 1}${timed}${say ? ` ${quoted(say)}` : ''}`;
+    })
+    .join('');
+}
+
+/** `circuit 2 rounds 45 s rest 15, round 2 30 s: squats, plank`; null for another line. */
+export function readCircuit(typed: string, tools: LineTools): CircuitReading | Unread | null {
+  const [line, meanwhile] = takeDuring(typed);
+  const match = /^circuit\b(.*?)(?::\s*(.*))?$/iu.exec(line);
+  if (!match) return null;
+  const drinks = /,?\s*drink between(?: (\d+)\s*s)?/iu.exec(match[1]!);
+  const rounds = takeRounds(match[1]!.replace(drinks?.[0] ?? '', ''));
+  const head = rounds.head.replace('/', ' s rest ');
+  const said = doseIn(head);
+  const named = match[2] ?? '';
+  const names = namesIn(named, named.includes(';') ? /;/u : /,|\bthen\b/u);
+  const stations = lastSaid(
+    names.map((name) => readNamed(name, tools)),
+    meanwhile,
+  );
+  const unread = [...said.unread, ...names.filter((_, n) => !stations[n])];
+  if (unread.length > 0) return { unread };
+  return {
+    kind: 'circuit',
+    stations: stations.flatMap((one) => one ?? []),
+    rounds: said.rounds ?? 2,
+    workSeconds: said.dose.amounts?.[0] ?? said.openAmounts?.[0] ?? CIRCUIT_WORK_SECONDS,
+    restSeconds: said.dose.restSeconds ?? CIRCUIT_REST_SECONDS,
+    drinkBetweenSeconds: drinks ? Number(drinks[1] ?? TIMINGS.drink.usual) : 0,
+    byRound: rounds.byRound,
+  };
+}
+
+/** What stands at the end of the line is said to the last station. */
+function lastSaid<One extends Readonly<{ guise: Guise }> | null>(
+  stations: readonly One[],
+  meanwhile: string,
+): readonly One[] {
+  return stations.map((one, n) =>
+    one && meanwhile && n === stations.length - 1
+      ? { ...one, guise: { ...one.guise, meanwhile } }
+      : one,
+  );
+}
+
+/** What was understood of a typed circuit. */
+export function readBackCircuit({
+  stations,
+  rounds,
+  workSeconds,
+  restSeconds,
+  byRound,
+}: CircuitReading): string {
+  const named = stations.map(({ move, guise }) => (guise.name || move.name) + saidInWords(guise));
+  const what = named.length > 0 ? named.join(', ') : 'stations to come';
+  return `A circuit: ${what}; ${rounds} × (${timesInWords({ workSeconds, restSeconds })})${ownInWords({ byRound })}`;
+}
+
+/** The circuit as it is typed. */
+export function circuitInLine(
+  {
+    rounds,
+    workSeconds,
+    restSeconds,
+    drinkBetweenRoundsSeconds: drinks,
+    stations,
+    byRound,
+  }: Circuit,
+  book: MoveBook,
+): string {
+  const between = drinks > 0 ? `, drink between ${drinks} s` : '';
+  const named = inRow(stations.map((one) => typedStation(book, one)));
+  const own = roundsAsTyped(byRound);
+  return `circuit ${rounds} rounds ${workSeconds} s rest ${restSeconds}${between}${own}: ${named}`;
+}
+
+/** "30 s work, 15 s rest". */
+export const timesInWords = ({
+  workSeconds: work,
+  restSeconds: rest,
+}: Pick<Circuit, 'workSeconds' | 'restSeconds'>) => `${work} s work, ${rest} s rest`;
+
+/** "; round 2: 20 s work, 10 s rest"; empty where all rounds are alike. */
+export function ownInWords({ byRound }: Pick<Circuit, 'byRound'>): string {
+  return byRound
+    .map(({ workSeconds: work, restSeconds: rest }, n) => {
+      const own = [work === null ? '' : `${work} s work`, rest === null ? '' : `${rest} s rest`];
+      const said = own.filter(Boolean).join(', ');
+      return said && `; round ${n + 1}: ${said}`;
+    })
+    .join('');
+}
+
+/** "2 rounds of 30 s work, 15 s rest; round 2: 20 s work". */
+export function clockInWords(beat: Circuit): string {
+  const rounds = beat.rounds === 1 ? '1 round' : `${beat.rounds} rounds`;
+  return `${rounds} of ${timesInWords(beat)}${ownInWords(beat)}`;
+}
