@@ -53,6 +53,7 @@ export { AGE_NAMES, askedInWords, tempoInWords } from './language/dose-words';
 export { MOST_WORTH, type Points } from './model/points';
 export { linksOf, type Chain, type Link } from './beats/chain-schema';
 export { versesOf } from './beats/chain';
+export { homeActions, homeSchedule } from './schedule/home';
 export { newAction, newStation } from './moves/new-part';
 export { doseForMove, usualDose } from './moves/usual-dose';
 // figure
@@ -128,7 +129,7 @@ export {
   copyBeat,
   isForOthers,
   isLed,
-  isScored,
+  pointsOf,
   movesOfBeat,
   partsOfBeat,
   roundWordOf,
@@ -199,7 +200,7 @@ export { putMark, roomPlan, type PlanMark, type RoomPlan } from './prep/room-pla
 // stage
 export { adapt, adaptAll, adaptationsAt, scheduleOf } from './stage/adapt';
 export { type Adaptation, type AdaptationKind } from './stage/adaptation';
-export { callAt } from './stage/calls';
+export { callAt, type Call } from './stage/calls';
 export { countAt, shareAt, type Tick } from './stage/counting';
 export { drawOf, shownNumbers, shownOutcomes, type DrawOnStage } from './stage/drawing';
 export {

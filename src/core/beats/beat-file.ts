@@ -71,9 +71,8 @@ export type BeatFile<B, R> = Readonly<{
   isLed: boolean;
   usualHow: LedAsSaid;
 
-  /** What one go of it is called, and whether points may be called out in it. */
+  /** What one go of it is called. */
   roundWord: string;
-  isScored: boolean;
 
   /** Adds its cues. */
   cues: (beat: B, score: Score) => void;
@@ -99,7 +98,6 @@ export const PLAIN = {
   withInnerIds: asItIs,
   hasOwnDoses: () => false,
   roundWord: 'Round',
-  isScored: false,
   kit: () => [],
   ways: () => [],
   forAges: asItIs,

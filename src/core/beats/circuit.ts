@@ -166,7 +166,6 @@ export const circuit: BeatFile<Circuit, CircuitReading> = {
   readBack: readBackCircuit,
   line: circuitInLine,
 
-  isScored: true,
   cues,
   rows: ({ say, stations, workSeconds, restSeconds, rounds, byRound }, book) => {
     const dose = `${timesInWords({ workSeconds, restSeconds })}${roundsInWords(rounds)}${ownInWords({ byRound })}`;

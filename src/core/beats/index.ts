@@ -5,6 +5,7 @@ import { howAsTyped, pointsAsTyped, type HowSaid } from '../language/how-reader'
 import type { Ages } from '../model/ages';
 import { AS_LED, type LedAsSaid } from '../model/led';
 import { prefixOf, type NewId } from '../model/new-id';
+import type { Points } from '../model/points';
 import { MAX_LINE } from '../model/text';
 import type { MoveBook } from '../moves/move-book';
 import { saidTogether } from '../words/said-together';
@@ -200,11 +201,6 @@ export function roundWordOf({ kind }: Pick<Beat, 'kind'>): string {
   return BEATS[kind].roundWord;
 }
 
-/** Points may be called out in it, for everybody. */
-export function isScored({ kind }: Pick<Beat, 'kind'>): boolean {
-  return BEATS[kind].isScored;
-}
-
 /** Adds the cues of one beat. */
 export function unrollBeat(beat: Beat, score: Score): void {
   fileOf(beat).cues(beat, score);
@@ -232,4 +228,9 @@ export function waysOfBeat(beat: Beat, ages: Ages, book: MoveBook): readonly Way
 /** The beat for a group of another age. */
 export function beatForAges(beat: Beat, change: ForAges): Beat {
   return fileOf(beat).forAges(beat, change);
+}
+
+/** What points are given for in a beat; null where nothing is scored. */
+export function pointsOf(beat: Beat): Points | null {
+  return isLed(beat) ? (beat.points ?? null) : null;
 }

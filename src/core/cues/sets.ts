@@ -50,8 +50,11 @@ function addSet(score: Score, action: Action, dose: Dose, inSet: Doing): void {
     for (const direction of directionsOf(dose)) {
       for (let n = 1; n <= dose.ways; n += 1) {
         const turn: Doing = { ...inSet, side, direction, way: { n, of: dose.ways } };
-        const swap = before && before.side !== side ? TIMINGS.swap : TIMINGS.turn;
-        if (before) score.add('swap', swap.usual, '', { doing: turn });
+        if (before) {
+          const swap = before.side === side ? TIMINGS.turn : TIMINGS.swap;
+          const turns = before.direction !== direction && before.side === side;
+          score.add('swap', swap.usual, turns ? direction : '', { doing: turn });
+        }
         addTurn(score, move, turn);
         before = turn;
       }

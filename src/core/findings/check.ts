@@ -37,6 +37,8 @@ import { checkSteepStart } from './rules/steep-start';
 import { checkStretches } from './rules/still-stretch-first';
 import { checkTalk } from './rules/talk-in-hard-work';
 import { checkOutlasting } from './rules/words-outlast-work';
+import { checkHome } from './rules/home-or-here';
+import { checkRelays } from './rules/relay-time';
 import { checkUpsAndDowns } from './rules/ups-and-downs';
 import { checkWelcome } from './rules/welcome-checks';
 
@@ -78,6 +80,8 @@ const RULES = {
   'much-to-remember': { check: checkMemory, source: 'our judgement' },
   'rare-words': { check: checkRareWords, source: 'word lists of Spache and of Dale and Chall' },
   'mirror-choice': { check: checkMirror, source: 'common practice' },
+  'relay-time': { check: checkRelays, source: 'sums of the script' },
+  'home-or-here': { check: checkHome, source: 'common practice' },
   'guises-alike': { check: checkGuises, source: 'common practice' },
 } satisfies Record<string, Rule>;
 

@@ -56,6 +56,8 @@ const runSchema = z.strictObject({
   adaptations: z.array(adaptationSchema).max(2000).optional(),
   /** Points that were called out, for all together. */
   points: z.int().min(0).max(1_000_000).optional(),
+  /** Where they were called out in two teams, those of each. */
+  teamPoints: z.tuple([z.int().min(0), z.int().min(0)]).optional(),
   debrief: debriefSchema.optional(),
 });
 export type Run = DeepReadonly<z.infer<typeof runSchema>>;

@@ -8,7 +8,10 @@ import type { Adventure, Chapter } from '../document/adventure';
 import { titleOf } from '../document/title';
 import { childrenIn } from '../model/setting';
 import { movesUsed } from '../document/moves-used';
+import { homeActions, homeSchedule } from '../schedule/home';
 import type { Schedule } from '../schedule/unroll';
+import { doseInWords } from '../language/dose-words';
+import { moveBookOf, moveOf } from '../moves/move-book';
 import {
   heading,
   item,
@@ -24,12 +27,15 @@ import {
 } from './document';
 
 /** Ages, group, place and length, in one line. */
-function factsLine({ setting }: Adventure, { totalSeconds }: Schedule): string {
+function factsLine(adventure: Adventure, { totalSeconds }: Schedule): string {
+  const { setting } = adventure;
+  const atHome = homeSchedule(adventure)?.totalSeconds;
   const { ages, group, place, slotSeconds } = setting;
   return [
     ages.from === ages.to ? `age ${ages.from}` : `ages ${ages.from} to ${ages.to}`,
     place === 'filmed' ? 'filmed' : `${group} ${group === 1 ? 'child' : 'children'}`,
     `${lengthInWords(totalSeconds)} of ${lengthInWords(slotSeconds)}`,
+    ...(atHome === undefined ? [] : [`${lengthInWords(atHome)} to do at home`]),
   ].join(' · ');
 }
 
@@ -151,6 +157,25 @@ export function cautionsText(adventure: Adventure): PrintText {
   };
 }
 
+/** What was shown, with the dose for home and how long all of it takes. */
+function toDoAtHome(adventure: Adventure, seconds: number, pictureOf: MovePicture): Block[] {
+  const book = moveBookOf(adventure);
+  return [
+    heading('To do at home', `about ${lengthInWords(Math.max(60, Math.round(seconds / 60) * 60))}`),
+    ...homeActions(adventure).map((action): Block => {
+      const { name } = moveOf(book, action);
+      const { guise, home } = action;
+      const runs = [
+        strong(capital(guise.name || name)),
+        ...(guise.name ? [soft(` (${name})`)] : []),
+        plain(`: ${doseInWords(home)}${guise.note ? `; ${guise.note}` : ''}`),
+      ];
+      return { kind: 'tick', runs, picture: pictureOf(action.move, 3) };
+    }),
+    line(plain('On a clear floor, with a grown-up near. Stop when it stops being fun.')),
+  ];
+}
+
 const AT_HOME = 3;
 
 /** A note for those at home: what was played, and three small things to do there. */
@@ -173,6 +198,7 @@ export function noteHomeText(adventure: Adventure, pictureOf: MovePicture): Prin
       return bare && space === 'spot' && effort <= 4;
     })
     .slice(0, AT_HOME);
+  const doing = homeSchedule(adventure);
   const story = [world.want, world.place].find(Boolean);
   return {
     title: titleOf(adventure),
@@ -184,7 +210,8 @@ export function noteHomeText(adventure: Adventure, pictureOf: MovePicture): Prin
         ...(story ? [plain(story)] : []),
       ),
       ...(learning ? [line(plain('On the way we practised '), strong(learning), plain('.'))] : []),
-      ...(gentle.length > 0
+      ...(doing ? toDoAtHome(adventure, doing.totalSeconds, pictureOf) : []),
+      ...(!doing && gentle.length > 0
         ? [
             heading('Something to do at home'),
             ...gentle.map((move) => {

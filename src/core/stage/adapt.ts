@@ -5,7 +5,7 @@ import { moveBookOf } from '../moves/move-book';
 import type { Schedule } from '../schedule/unroll';
 import { ADAPTATIONS, type Adaptation, type AdaptationKind } from './adaptation';
 import { dosed, inOtherForm, withAmount } from './change-work';
-import { inserted, replaced } from './cue-list';
+import { inserted, replaced, retimed } from './cue-list';
 import type { LedWay } from './led-way';
 import { shortened } from './shorten';
 
@@ -53,6 +53,20 @@ function restCue(
   };
 }
 
+/** A third less of all that is to come in this chapter, or in the next one that has work. */
+function gentler(way: LedWay, index: number): readonly Cue[] | null {
+  const { cues } = way;
+  const first = cues.findIndex((cue, n) => n > index && isWork(cue));
+  if (first < 0) return null;
+  const { chapterId } = cues[first]!;
+  const changed = cues.map((cue, n) =>
+    n >= first && cue.chapterId === chapterId && isWork(cue) && cue.doing
+      ? withAmount(way, cue, cue.doing.amount * (1 - SHARE), 0)
+      : cue,
+  );
+  return retimed(changed, index);
+}
+
 /** Where a change is made. */
 type Place = Readonly<{ way: LedWay; index: number; cue: Cue; intoSeconds: number }>;
 type Changed = readonly Cue[] | null;
@@ -85,6 +99,7 @@ const CHANGES: Readonly<
   harder: (place) => inForm(place, 'harder'),
   fewer: (place) => inAmount(place, -SHARE),
   more: (place) => inAmount(place, SHARE),
+  gentler: ({ way, index }) => gentler(way, index),
   'ten more': tenMore,
   again: ({ way, index }) => again(way.cues, index),
   drink: ({ way, index, cue }) =>

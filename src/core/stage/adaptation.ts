@@ -6,6 +6,7 @@ export const ADAPTATIONS = [
   'easier',
   'harder',
   'fewer',
+  'gentler',
   'more',
   'ten more',
   'again',

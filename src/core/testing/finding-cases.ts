@@ -4,10 +4,20 @@ import { USUAL_LIMITS, type Adventure } from '../document/adventure';
 import { NO_GUISE } from '../model/action';
 import { type Beat } from '../beats';
 import { type MoveBeat } from '../beats/move';
-import type { Dose } from '../model/dose';
+import type { Chain } from '../beats/chain-schema';
+import { plainDose, type Dose } from '../model/dose';
 import type { Setting } from '../model/setting';
 import { unroll } from '../schedule/unroll';
-import { chainBeat, circuit, doseOf, drawBeat, echoBeat, moveBeat, withBeats } from './make';
+import {
+  chainBeat,
+  circuit,
+  doseOf,
+  drawBeat,
+  echoBeat,
+  moveBeat,
+  relayBeat,
+  withBeats,
+} from './make';
 
 type SettingChange = Partial<Omit<Setting, 'room'>> & { room?: Partial<Setting['room']> };
 function inSetting(adventure: Adventure, change: SettingChange): Adventure {
@@ -31,6 +41,18 @@ export const hold = (move: string, seconds: number, dose: Partial<Dose> = {}) =>
   counted(move, seconds, { unit: 'hold', ...dose });
 const named = (move: string, name: string, line = '') =>
   ({ ...doseOf(move, 8), guise: { ...NO_GUISE, name, line } }) as ReturnType<typeof doseOf>;
+const FIVE_TO_SEVEN = { ages: { from: 5, to: 7 } };
+const byAge = (...ages: readonly (readonly [age: number, amount: number])[]) => ({
+  as: 'by age' as const,
+  ages: ages.map(([age, amount]) => ({ age, amount })),
+});
+/** So many of a move here, and a dose to do at home. */
+const shown = (move: string, amount: number, home: Dose) => ({ ...doseOf(move, amount), home });
+/** The same chain with its links two by two. */
+const asPairs = (chain: Chain): Chain => ({
+  ...chain,
+  links: chain.links.map((link, at) => ({ ...link, joined: at % 2 === 1 })),
+});
 /** So many of a move, with something said meanwhile. */
 const during = (move: string, meanwhile: string, amount = 8) => ({
   ...doseOf(move, amount),
@@ -117,9 +139,17 @@ export const FINDING_CASES: Record<RuleId, { fires: Adventure[]; silent: Adventu
       withBeats(counted('squat', 13)),
       withBeats(counted('squat', 40)),
       withBeats(counted('squat', 2)),
+      // Fives hold a plank for up to 10 s, sixes for longer: each age is held against its own usual.
+      inSetting(withBeats(hold('plank', 15, { asked: byAge([5, 15], [6, 15]) })), FIVE_TO_SEVEN),
+      inSetting(
+        withBeats(counted('squat', 12, { asked: { as: 'range', least: 2 } })),
+        FIVE_TO_SEVEN,
+      ),
     ],
     silent: [
       withBeats(counted('squat', 12)),
+      inSetting(withBeats(hold('plank', 15, { asked: byAge([5, 8], [6, 15]) })), FIVE_TO_SEVEN),
+      withBeats(counted('squat', 2, { asked: { as: 'open', words: 'as many as you like' } })),
       withBeats(counted('squat', 6)),
       withBeats(moveBeat([doseOf('squat', 2)], { led: 'follow me' })),
     ],
@@ -295,7 +325,12 @@ export const FINDING_CASES: Record<RuleId, { fires: Adventure[]; silent: Adventu
   },
   'neighbours-same': {
     fires: [withBeats(counted('squat', 8), told('And'), counted('squat', 8))],
-    silent: [withBeats(counted('squat', 8), counted('lunge', 8), counted('squat', 8))],
+    silent: [
+      withBeats(counted('squat', 8), counted('lunge', 8), counted('squat', 8)),
+      withBeats(counted('hop', 5, { sides: 'left' }), counted('hop', 5, { sides: 'right' })),
+      withBeats(counted('squat', 8), counted('squat', 8, { tempo: ['fast'] })),
+      withBeats(moveBeat([doseOf('march', 20), { ...doseOf('march', 20), also: ['clap'] }])),
+    ],
   },
   'no-chunks': {
     fires: [withBeats(counted('squat', 24))],
@@ -363,9 +398,12 @@ export const FINDING_CASES: Record<RuleId, { fires: Adventure[]; silent: Adventu
     fires: [
       withBeats(chainBeat(Array.from({ length: 7 }, () => 'squat'))),
       withBeats(longEcho(12)),
+      withBeats(chainBeat(['squat', 'march', 'hop', 'clap'], { introduce: 4 })),
     ],
     silent: [
       withBeats(chainBeat(['squat', 'march', 'hop'])),
+      withBeats(chainBeat(['squat', 'march', 'hop', 'clap'], { introduce: 2 })),
+      withBeats(asPairs(chainBeat(Array.from({ length: 12 }, () => 'squat')))),
       withBeats(longEcho(8)),
       withBeats({ ...longEcho(12), echo: false }),
     ],
@@ -392,6 +430,25 @@ export const FINDING_CASES: Record<RuleId, { fires: Adventure[]; silent: Adventu
     silent: [
       withBeats(counted('hop', 5, { sides: 'each' })),
       unchosen(withBeats(told('All right, sit right here.'), counted('squat', 5))),
+    ],
+  },
+  'relay-time': {
+    fires: [withBeats(relayBeat('walk', { things: 40, atOnce: 2, limitSeconds: 20 }))],
+    silent: [
+      withBeats(relayBeat('walk', { things: 40, atOnce: 2 })),
+      withBeats(relayBeat('walk', { things: 4, metres: 2, limitSeconds: 60 })),
+    ],
+  },
+  'home-or-here': {
+    fires: [
+      withBeats(moveBeat([shown('squat', 10, plainDose('reps', 3))])),
+      withBeats(moveBeat([shown('squat', 10, plainDose('reps', 10))])),
+    ],
+    silent: [
+      withBeats(counted('squat', 10)),
+      withBeats(moveBeat([shown('squat', 3, plainDose('reps', 10))])),
+      // Shown in counts, done by the clock.
+      withBeats(moveBeat([shown('squat', 3, plainDose('seconds', 20))])),
     ],
   },
   'guises-alike': {

@@ -79,7 +79,11 @@
     </p>
   {:else}
     <div class="sticky top-0 z-10 -mx-4 bg-page px-4 pt-3 pb-1 sm:-mx-6 sm:px-6">
-      <Gauges schedule={desk.schedule} slotSeconds={adventure.setting.slotSeconds} />
+      <Gauges
+        schedule={desk.schedule}
+        slotSeconds={adventure.setting.slotSeconds}
+        homeSeconds={desk.home}
+      />
       <Terrain
         cues={desk.schedule.cues}
         chapters={adventure.chapters}

@@ -2,8 +2,13 @@
 <script lang="ts">
   import { clockOf, lengthInWords, type Schedule } from '$core';
 
-  type Props = { schedule: Schedule; slotSeconds: number };
-  const { schedule, slotSeconds }: Props = $props();
+  type Props = {
+    schedule: Schedule;
+    slotSeconds: number;
+    /** Seconds of what is shown here and done at home; null for none. */
+    homeSeconds: number | null;
+  };
+  const { schedule, slotSeconds, homeSeconds }: Props = $props();
 
   const all = $derived(schedule.totals.all);
   const over = $derived(schedule.totalSeconds - slotSeconds);
@@ -24,6 +29,12 @@
       </span>
     </dd>
   </div>
+  {#if homeSeconds !== null}
+    <div class="flex gap-1.5">
+      <dt class="text-soft">to do at home</dt>
+      <dd class="font-semibold" data-home-length>{clockOf(homeSeconds)}</dd>
+    </div>
+  {/if}
   <div class="flex gap-1.5">
     <dt class="text-soft">counted moves</dt>
     <dd class="font-semibold">{all.reps}</dd>

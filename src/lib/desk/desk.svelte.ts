@@ -1,4 +1,5 @@
 import {
+  homeSchedule,
   addBeats,
   addChapter,
   beatsFromReading,
@@ -148,6 +149,11 @@ export class Desk {
     return this.draft.document;
   }
 
+  /** Seconds of what is shown here and done at home; null where nothing is. */
+  get home(): number | null {
+    const { adventure } = this;
+    return homeSchedule(adventure, adventure.setting, this.#pace())?.totalSeconds ?? null;
+  }
   get schedule(): Schedule {
     return this.#schedule;
   }

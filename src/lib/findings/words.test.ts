@@ -38,6 +38,12 @@ const PARAMS = {
   code: 'no-outcome',
   usual: 12,
   limit: 10,
+  thing: 'letters',
+  things: 40,
+  there: 24,
+  needed: 62,
+  here: 12,
+  home: 6,
 };
 
 describe('findings in words', () => {

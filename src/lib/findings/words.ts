@@ -181,7 +181,8 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
   'much-to-remember': {
     note: ({ what, amount, usual }) =>
       `${amount} ${what} to hold in mind. At this age ${usual} is plenty.`,
-    mend: ({ usual }) => `No more than ${usual} beats`,
+    mend: ({ what, usual }) =>
+      what === 'beats' ? `No more than ${usual} beats` : `Only ${usual} new at a time`,
   },
   'rare-words': {
     note: ({ words }) =>
@@ -190,6 +191,18 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
   'mirror-choice': {
     note: () => 'Left and right are spoken from here. Theirs, or yours? They face you.',
     mend: () => 'Say theirs',
+  },
+  'relay-time': {
+    note: ({ thing, things, there, seconds: given, needed }) =>
+      `In ${seconds(given)} ${there} of ${things} ${thing} are there. All of them take ${seconds(needed)}.`,
+    mend: ({ needed }) => `Give it ${seconds(needed)}`,
+  },
+  'home-or-here': {
+    note: ({ name, here, home }) =>
+      here === home
+        ? `${name}: as much here as at home. To show it, a few will do.`
+        : `${name}: ${here} here, and only ${home} at home. Are the two swapped?`,
+    mend: () => 'Swap the two',
   },
   'guises-alike': { note: ({ name }) => `Two different moves are both called ${name}.` },
 };

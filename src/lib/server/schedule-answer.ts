@@ -1,4 +1,5 @@
 import {
+  homeSchedule,
   sayingsOf,
   type Adventure,
   type DrawsByBeat,
@@ -27,6 +28,7 @@ export function scheduleAnswer(
     cues: schedule.cues,
     said: sayingsOf(schedule.cues, pace),
     totalSeconds: schedule.totalSeconds,
+    homeSeconds: homeSchedule(adventure, adventure.setting, pace)?.totalSeconds ?? null,
     totals,
   };
 }

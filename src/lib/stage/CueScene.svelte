@@ -8,13 +8,15 @@
   import { fitText } from '$lib/ui/fit-text';
   import CountRing from './CountRing.svelte';
   import type { CueFigure } from './cue-figure';
-  import { cueWords, sideOf } from './cue-words';
+  import { callWords, cueWords, sideOf } from './cue-words';
   import Pips from './Pips.svelte';
   import SideSign from './SideSign.svelte';
 
   type Props = {
     cue: Cue;
     move: Move | null;
+    /** Moves at the same time: beside it, each by itself. */
+    others?: readonly Move[];
     /** How the move is shown. */
     figure: CueFigure;
     count: number | null;
@@ -42,6 +44,7 @@
   const {
     cue,
     move,
+    others = [],
     figure,
     count,
     into,
@@ -59,7 +62,6 @@
   }: Props = $props();
 
   const words = $derived(cueWords(cue, move));
-  const CALL_WORDS = { halfway: 'Halfway!', 'ten left': 'Ten seconds left' } as const;
   const call = $derived(callAt(cue, into));
   /** Whom it is for, or that everybody acts it out. */
   const toldTo = $derived(
@@ -68,7 +70,7 @@
   const over = $derived(
     !waiting
       ? call
-        ? CALL_WORDS[call]
+        ? callWords(call)
         : toldTo || words.over
       : tapped
         ? words.over
@@ -104,7 +106,7 @@
   </div>
   <div class={['middle', count !== null && 'with-count', shown && 'with-figure', isLong && 'long']}>
     {#if shown}
-      <div class="figure">
+      <div class={['figure', others.length > 0 && 'side-by-side']}>
         <LivingFigure
           move={shown}
           held={figure.held}
@@ -112,6 +114,14 @@
           secondsPerRep={figure.secondsPerRep}
           elapsed={() => (figure.inStep ? into : null)}
         />
+        {#each others as other (other.id)}
+          <LivingFigure
+            move={other}
+            held={figure.held}
+            secondsPerRep={figure.secondsPerRep}
+            elapsed={() => (figure.inStep ? into : null)}
+          />
+        {/each}
       </div>
     {/if}
     <div class="flex min-h-0 min-w-0 flex-col">
@@ -206,6 +216,10 @@
     max-height: 60vh;
     align-self: center;
     height: 100%;
+  }
+  .side-by-side {
+    display: grid;
+    grid-auto-rows: minmax(0, 1fr);
   }
   .main {
     font-family: var(--font-heading);

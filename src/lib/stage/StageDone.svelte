@@ -20,6 +20,12 @@
   {#if session.points > 0}
     <p class="text-2xl">{session.points} points, all of you together.</p>
   {/if}
+  {#if session.teamPoints.some((points) => points > 0)}
+    <p class="text-2xl">
+      Team one {session.teamPoints[0]}, team two {session.teamPoints[1]}:
+      {session.teamPoints[0] + session.teamPoints[1]} points together.
+    </p>
+  {/if}
   {#if session.runId}
     <Debrief debrief={session.debrief} onchange={(said) => session.setDebrief(said)} />
   {/if}

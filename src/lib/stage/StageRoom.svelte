@@ -36,7 +36,7 @@
     muted={stage.silent}
     typed={stage.typed}
     told={stage.told}
-    onpoints={(points) => session.addPoints(points)}
+    onpoints={(points, team) => session.addPoints(points, team)}
     changing={stage.changing}
     onchanging={(open) => (stage.changing = open)}
     onadapt={(what) => stage.change(what)}

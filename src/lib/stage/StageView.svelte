@@ -2,7 +2,8 @@
   import {
     clockOf,
     drawOf,
-    isScored,
+    moveOf,
+    pointsOf,
     leadsIntoHold,
     moveBookOf,
     outcomeLabel,
@@ -27,8 +28,10 @@
   import ChangePanel from './ChangePanel.svelte';
   import { figureOfCue } from './cue-figure';
   import CueScene from './CueScene.svelte';
+  import CheckBar from './CheckBar.svelte';
   import DrawTyping from './DrawTyping.svelte';
   import { nextWords } from './cue-words';
+  import PointsBar from './PointsBar.svelte';
   import type { StageSession } from './stage.svelte';
 
   type Props = {
@@ -44,7 +47,7 @@
     onadapt: (what: AdaptationKind) => void;
     onskip: () => void;
     ontype: (typed: TypedOutcome) => void;
-    onpoints: (points: number) => void;
+    onpoints: (points: number, team: 0 | 1 | null) => void;
     onmute: () => void;
     onleave: () => void;
   };
@@ -75,7 +78,9 @@
 
   const book = $derived(moveBookOf(session.adventure));
   const cue = $derived(session.cue);
-  const move = $derived(cue?.doing ? (book.get(cue.doing.move) ?? null) : null);
+  const move = $derived(cue?.doing && book.has(cue.doing.move) ? moveOf(book, cue.doing) : null);
+  /** What is done at the same time. */
+  const others = $derived(cue?.doing?.also.flatMap((id) => book.get(id) ?? []) ?? []);
   const beat = $derived(session.beat);
   /** A list in order, and what was drawn for the film, may be known beforehand. */
   const isSecret = (coming: Cue) => {
@@ -88,8 +93,9 @@
     if (!at || !drawn?.standIn) return '';
     return `That is ${outcomeLabel(at.beat, drawn)} again: the stand-in!`;
   });
-  /** Stations and skill levels are where points are called out: for everybody, never one against another. */
-  const scored = $derived(beat ? isScored(beat) : false);
+  /** For all together, for teams, or each for themselves: never one child against another. */
+  const points = $derived(beat ? pointsOf(beat) : null);
+  const isCheck = $derived(beat?.kind === 'tell' && beat.check === true);
   const running = $derived(session.status === 'running');
   const intoHold = $derived(leadsIntoHold(session.schedule.cues, session.index));
   const slot = $derived.by(() => {
@@ -132,6 +138,7 @@
     <CueScene
       {cue}
       {move}
+      {others}
       figure={figureOfCue(cue, move, session.adventure.setting, preferences.pace)}
       count={session.count}
       into={session.into}
@@ -146,23 +153,16 @@
       {remark}
       roundWord={beat ? roundWordOf(beat) : 'Round'}
     >
-      {#if scored}
-        <p class="flex items-center gap-3 max-sm:text-base" data-points={session.points}>
-          <b class="tabular"
-            >{session.points}
-            {session.points === 1 ? 'point' : 'points'}<span class="max-sm:hidden"
-              >, all of you together</span
-            ></b
-          >
-          {#each [1, 5] as points (points)}
-            <button
-              type="button"
-              class="btn-quiet min-h-12! border-2! border-ink! max-sm:min-h-9!"
-              onclick={() => onpoints(points)}>+{points}</button
-            >
-          {/each}
-        </p>
+      {#if points && cue.doing}
+        <PointsBar
+          {points}
+          together={session.points}
+          teams={session.teamPoints}
+          withKeys={!session.drawing}
+          {onpoints}
+        />
       {/if}
+      {#if isCheck && cue.kind === 'ask'}<CheckBar {onadapt} />{/if}
       {#if session.drawing}
         <DrawTyping drawing={session.drawing} drawn={session.drawn} {typed} {ontype} />
       {/if}

@@ -7,6 +7,7 @@ export const CHANGE_WORDS: Readonly<Record<AdaptationKind, ChangeWords>> = {
   easier: { label: 'Easier', key: 'e', done: 'An easier form, from here on' },
   harder: { label: 'Harder', key: 'h', done: 'A harder form, from here on' },
   fewer: { label: 'Fewer', key: '-', done: 'A third fewer' },
+  gentler: { label: 'Gentler', key: 'g', done: 'A third less, to the end of this chapter' },
   more: { label: 'More', key: '+', done: 'A third more' },
   'ten more': { label: '10 s more', key: 't', done: 'Ten more seconds' },
   again: { label: 'Once more', key: 'a', done: 'Once more after this' },

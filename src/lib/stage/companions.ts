@@ -13,6 +13,8 @@ export const shownSchema = z.strictObject({
   kind: z.string(),
   /** The move that is drawn; null for none. */
   move: z.string().nullable(),
+  /** Moves at the same time. */
+  also: z.array(z.string()),
   /** In its held pose. */
   held: z.boolean(),
   /** The figure's left side, so that children who mirror it move theirs. */

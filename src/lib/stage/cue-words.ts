@@ -1,4 +1,16 @@
-import { capital, isWork, unitWord, type Cue, type Doing, type Move, type Side } from '$core';
+import {
+  AGE_NAMES,
+  askedInWords,
+  capital,
+  isWork,
+  tempoInWords,
+  unitWord,
+  type Call,
+  type Cue,
+  type Doing,
+  type Move,
+  type Side,
+} from '$core';
 
 /** What the stage shows of a cue: one huge line, a word over it, a smaller line under it. */
 export type CueWords = Readonly<{ over: string; main: string; under: string }>;
@@ -11,24 +23,41 @@ const DOWN: Partial<Record<Move['posture'], string>> = {
   crouching: 'Crouch down',
 };
 
-function dose({ unit, amount }: Doing): string {
+function dose({ unit, amount, asked }: Doing): string {
+  if (asked && asked.as !== 'open') {
+    const words = askedInWords(asked, unit, amount);
+    return unit === 'hold' && asked.as === 'by age' ? `hold: ${words}` : words;
+  }
+  if (asked) return asked.words;
   const whole = Math.round(amount * 10) / 10;
   return unit === 'hold' ? `hold for ${whole}` : `${whole} ${unitWord(unit, amount)}`;
 }
+
+const joined = (...words: string[]) => words.filter(Boolean).join(' · ');
+
+/** How fast, and which way. */
+const ways = ({ tempo, direction }: Doing) =>
+  joined(tempo === 'usual' ? '' : tempoInWords(tempo), direction);
+
+/** What is to be known of it before it begins. */
+const asides = (doing: Doing) => joined(ways(doing), doing.note);
 
 function ofMove(kind: Cue['kind'], doing: Doing, move: Move, text: string): CueWords {
   const main = doing.name;
   switch (kind) {
     case 'show':
-      return { over: 'Show it', main, under: text || move.formCues.join('. ') };
+      return { over: 'Show it', main, under: text || asides(doing) || move.formCues.join('. ') };
     case 'draw': {
       // What fell, as it is read out; the move's name is the number that matters.
       const over = text && text !== doing.name ? text : 'Drawn';
       return { over, main, under: dose(doing) };
     }
-    case 'count-in':
-      return { over: doing.unit === 'hold' ? 'Everybody in' : 'Ready', main, under: dose(doing) };
+    case 'count-in': {
+      const over = doing.unit === 'hold' ? 'Everybody in' : 'Ready';
+      return { over, main, under: joined(dose(doing), asides(doing)) };
+    }
     case 'swap':
+      if (text) return { over: 'Other way', main: capital(text), under: main };
       return doing.way.n > 1
         ? { over: 'Turn round', main: 'And back', under: main }
         : { over: 'Swap', main: 'Other side', under: main };
@@ -38,7 +67,9 @@ function ofMove(kind: Cue['kind'], doing: Doing, move: Move, text: string): CueW
       return { over: 'Change over', main, under: DOWN[move.posture] ?? 'Stand up tall' };
     default: {
       const own = doing.name === move.name ? '' : move.name;
-      return { over: kind === 'hold' ? 'Hold' : own, main, under: move.formCues.join(' · ') };
+      const over = joined(kind === 'hold' ? 'Hold' : own, ways(doing));
+      const asked = doing.asked ? dose(doing) : '';
+      return { over, main, under: joined(asked, doing.note) || move.formCues.join(' · ') };
     }
   }
 }
@@ -52,6 +83,14 @@ export function cueWords(cue: Cue, move: Move | null): CueWords {
   if (cue.kind === 'say') return { over: 'Say', main: cue.text, under: '' };
   if (cue.doing && move) return ofMove(cue.kind, cue.doing, move, cue.text);
   return { over: 'Rest', main: 'Rest', under: '' };
+}
+
+/** What is called out while they work: "Halfway!", "Fours, well done: rest". */
+export function callWords(call: Call): string {
+  if (call === 'halfway') return 'Halfway!';
+  if (call === 'ten left') return 'Ten seconds left';
+  if (call === 'youngest') return 'The youngest may rest now';
+  return `${capital(AGE_NAMES[Number(call.slice(-1))] ?? '')}: well done, rest`;
 }
 
 /** Which side to say, and which of the leader's own sides to move. */
@@ -88,10 +127,11 @@ export function nextWords(
     if (cue.kind === 'setup') return cue.text;
     if (cue.kind === 'draw' && isSecret(cue)) return 'The next draw';
     if (cue.doing) {
-      const { part, side, name } = cue.doing;
+      const { part, side, direction, name } = cue.doing;
       if (part !== here?.doing?.part) return capital(name);
-      if (isWork(cue)) {
-        if (here.doing && side !== here.doing.side) return `${capital(name)}, ${side}`;
+      if (isWork(cue) && here?.doing) {
+        if (side !== here.doing.side) return `${capital(name)}, ${side}`;
+        if (direction !== here.doing.direction) return `${capital(name)}, ${direction}`;
       }
     } else if (cue.kind === 'say' || cue.kind === 'ask') {
       return `“${cue.text.length > 70 ? `${cue.text.slice(0, 68).trimEnd()}…` : cue.text}”`;

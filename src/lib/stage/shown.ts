@@ -26,6 +26,7 @@ export function shownOf(session: StageSession, move: Move | null): Shown | null 
     main: spoken ? listening(session.beat) : capital(cueWords(cue, move).main),
     kind,
     move: doing && !spoken && kind !== 'drink' ? doing.move : null,
+    also: doing && !spoken && kind !== 'drink' ? [...doing.also] : [],
     held: figure.held,
     flip: figure.flip,
     secondsPerRep: figure.secondsPerRep,

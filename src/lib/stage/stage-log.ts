@@ -17,7 +17,7 @@ import type { StageWorld } from './stage-world';
 const KEEP_EVERY_SECONDS = 1;
 
 /** What changes in a log while a session is led. */
-type Entry = Pick<Run, 'leading' | 'adaptations' | 'points' | 'debrief'> &
+type Entry = Pick<Run, 'leading' | 'adaptations' | 'points' | 'teamPoints' | 'debrief'> &
   Readonly<{ typed: TypedDraws }>;
 
 /** The log of a session that begins now. */

@@ -5,6 +5,8 @@ import {
   type AdaptationKind,
   type MoveBook,
   type TypedOutcome,
+  moveOf,
+  pointsOf,
 } from '$core';
 import { noteLed } from '$lib/store/adventure-rows';
 import { today } from '$lib/store/today';
@@ -60,7 +62,10 @@ export class StagePage {
   readonly #shown = $derived.by(() => {
     const { session } = this;
     const doing = session?.cue?.doing;
-    return session && shownOf(session, (doing && this.#book?.get(doing.move)) || null);
+    return (
+      session &&
+      shownOf(session, (doing && this.#book?.has(doing.move) && moveOf(this.#book, doing)) || null)
+    );
   });
   /** Changes when something changes that they show. */
   readonly #news = $derived.by(() =>
@@ -193,8 +198,20 @@ export class StagePage {
     const known = keys[key] ?? keys[lower];
     if (known) return known;
     if (wanted && !session.drawing) return () => this.change(wanted);
-    if (!/^[1-9]$/u.test(key) || !session.drawing) return null;
+    if (!/^[1-9]$/u.test(key)) return null;
+    if (!session.drawing) return this.#pointsOf(session, Number(key));
     return () => (this.typed = typeKey(session, Number(key)));
+  }
+
+  /** Digits call out points where some are given: those of the second team after those of the first. */
+  #pointsOf(session: StageSession, digit: number): (() => void) | null {
+    const points = session.beat && pointsOf(session.beat);
+    if (!points || points.who === 'yourself') return null;
+    const { worth, who } = points;
+    const team = Math.floor((digit - 1) / worth.length);
+    if (team > (who === 'teams' ? 1 : 0)) return null;
+    const { points: given } = worth[(digit - 1) % worth.length]!;
+    return () => session.addPoints(given, who === 'teams' ? (team as 0 | 1) : null);
   }
 
   keydown(event: KeyboardEvent): void {

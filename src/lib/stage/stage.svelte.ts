@@ -51,6 +51,9 @@ function onlySaid({ outcome, number }: TypedOutcome): Partial<TypedOutcome> {
   return { ...(outcome !== null && { outcome }), ...(number !== null && { number }) };
 }
 
+/** Points of two teams, in no order but that of the screen. */
+export type TeamPoints = readonly [number, number];
+
 /** A session being led: the machine in core, told the time by a clock and asked by the picture. */
 export class StageSession {
   #leading: Leading;
@@ -71,6 +74,7 @@ export class StageSession {
   #typed: TypedDraws = new Map();
   #adaptations: readonly Adaptation[] = [];
   #points = $state(0);
+  #teamPoints = $state<TeamPoints>([0, 0]);
   #debrief = $state.raw<Debrief>(NO_DEBRIEF);
   readonly #world: StageWorld;
   readonly #log: StageLog;
@@ -195,8 +199,20 @@ export class StageSession {
     return this.#points;
   }
 
-  addPoints(points: number): void {
-    this.#points = Math.max(0, this.#points + points);
+  /** Of each of two teams. */
+  get teamPoints(): TeamPoints {
+    return this.#teamPoints;
+  }
+
+  /** For all of them together, or for a team; fewer than none are never given. */
+  addPoints(points: number, team: 0 | 1 | null = null): void {
+    if (team === null) this.#points = Math.max(0, this.#points + points);
+    else {
+      const [one, other] = this.#teamPoints;
+      const given = (before: number, n: number) =>
+        n === team ? Math.max(0, before + points) : before;
+      this.#teamPoints = [given(one, 0), given(other, 1)];
+    }
     this.#keep(this.#world.clock.now());
   }
 
@@ -286,6 +302,7 @@ export class StageSession {
     this.#typed = new Map(Object.entries(run.typed ?? {}));
     this.#adaptations = run.adaptations ?? [];
     this.#points = run.points ?? 0;
+    this.#teamPoints = run.teamPoints ?? [0, 0];
     this.#debrief = run.debrief ?? NO_DEBRIEF;
     this.#way = adaptAll(this.#world.replan(this.#typed), this.#adaptations);
     const { cues } = this.schedule;
@@ -332,6 +349,7 @@ export class StageSession {
       typed: this.#typed,
       adaptations: this.#adaptations,
       points: this.#points,
+      teamPoints: this.#teamPoints,
       debrief: this.#debrief,
     });
   }

@@ -1,4 +1,9 @@
-import { withAmounts } from '../../model/dose';
+import type { Action } from '../../model/action';
+import { ageBandOf } from '../../model/ages';
+import { amountAtAge, withAmounts, type Dose } from '../../model/dose';
+import type { Move } from '../../model/move';
+import type { Setting } from '../../model/setting';
+import { within } from '../../words/numbers';
 import type { FindingContext, UsedPart } from '../context';
 import type { Seen } from '../finding';
 import { changeAction } from '../mending';
@@ -6,27 +11,69 @@ import { changeAction } from '../mending';
 /** Beyond this many times the usual most, it is no longer a matter of taste. Our own judgement. */
 const FAR_ABOVE = 2;
 
-function checkPart({ beat, action, move, how }: UsedPart, { band }: FindingContext): Seen[] {
+/** What an age, or all of them, are asked for, and what is usual for it. */
+type Asked = Readonly<{ amount: number; least: number; most: number }>;
+
+/** The doses of a group, each with what is usual for those who do it. */
+function askedOf({ dose }: Action, { usual }: Move, { ages }: Setting): readonly Asked[] {
+  const at = (age: number, amount: number): Asked => {
+    const [least, most] = usual.range[ageBandOf({ from: age, to: age })];
+    return { amount, least, most };
+  };
+  const { asked, amounts } = dose;
+  if (asked?.as === 'by age') {
+    const all = Array.from({ length: ages.to - ages.from + 1 }, (_, n) => ages.from + n);
+    return all.map((age) => at(age, amountAtAge(dose, 1, age)));
+  }
+  if (asked?.as === 'range') return [at(ages.from, asked.least), at(ages.to, Math.max(...amounts))];
+  return amounts.map((amount) => at(ages.from, amount));
+}
+
+/** By how much it is too much, as a share of the most. */
+const over = ({ amount, most }: Asked) => amount / most;
+
+/** The dose with each amount in the usual range of those who do it. */
+function withinUsual(dose: Dose, { usual }: Move, { ages }: Setting): Dose {
+  const fit = (age: number, amount: number) => {
+    const [least, most] = usual.range[ageBandOf({ from: age, to: age })];
+    return within(amount, { least, most });
+  };
+  const { asked, amounts } = dose;
+  if (asked?.as === 'by age') {
+    const each = asked.ages.map(({ age, amount }) => ({ age, amount: fit(age, amount) }));
+    const planned = Math.max(...each.map(({ amount }) => amount));
+    return { ...dose, amounts: amounts.map(() => planned), asked: { ...asked, ages: each } };
+  }
+  if (asked?.as === 'range') {
+    const least = fit(ages.from, asked.least);
+    const own = amounts.map((amount) => Math.max(least, fit(ages.to, amount)));
+    return { ...dose, amounts: own, asked: { ...asked, least } };
+  }
+  return withAmounts(
+    dose,
+    amounts.map((amount) => fit(ages.from, amount)),
+  );
+}
+
+function checkPart({ beat, action, move, how }: UsedPart, { setting }: FindingContext): Seen[] {
   if (!action || action.dose.unit !== move.usual.unit) return [];
-  const [least, most] = move.usual.range[band];
-  const highest = Math.max(...action.dose.amounts);
-  const lowest = Math.min(...action.dose.amounts);
-  const above = highest > most;
-  // Quick images that they follow are short on purpose.
-  if (!above && (how.led === 'follow me' || lowest >= least)) return [];
-  const amount = above ? highest : lowest;
+  const all = askedOf(action, move, setting);
+  const worst = all.reduce((one, other) => (over(other) > over(one) ? other : one));
+  const smallest = all.find(({ amount, least }) => amount < least);
+  const above = worst.amount > worst.most;
+  // Quick images that they follow are short on purpose; what is left to them is theirs.
+  const mayBeLess = how.led === 'follow me' || action.dose.asked?.as === 'open';
+  if (!above && (mayBeLess || !smallest)) return [];
+  const { amount, least, most } = above ? worst : smallest!;
   return [
     {
       place: { beatId: beat.id, part: action.id },
-      severity: !above ? 'think' : highest > most * FAR_ABOVE ? 'stop' : 'mend',
+      severity: !above ? 'think' : amount > most * FAR_ABOVE ? 'stop' : 'mend',
       params: { above: above ? 1 : 0, amount, least, most, name: action.guise.name || move.name },
       fix: (now) =>
         changeAction(now, beat.id, action.id, (one) => ({
           ...one,
-          dose: withAmounts(
-            one.dose,
-            one.dose.amounts.map((n) => Math.min(most, Math.max(least, n))),
-          ),
+          dose: withinUsual(one.dose, move, setting),
         })),
     },
   ];

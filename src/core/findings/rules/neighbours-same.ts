@@ -1,11 +1,22 @@
-import type { FindingContext } from '../context';
+import type { FindingContext, UsedPart } from '../context';
 import type { Seen } from '../finding';
+
+/** How a part is done: its side, directions and tempo, what goes with it, and for whom it is. */
+function wayOf(part: UsedPart['part']): string {
+  const { also, guise } = part;
+  const { sides = 'any', directions = [], tempo = [] } = 'dose' in part ? part.dose : {};
+  return JSON.stringify([also, guise.note, sides, directions, tempo]);
+}
+
+/** The same on the other side, backwards, faster, with a clap: that is the story, not a slip. */
+const isAnotherWay = (before: UsedPart, part: UsedPart['part']) =>
+  wayOf(before.part) !== wayOf(part);
 
 /** The same move twice running, in two parts of the script. What is drawn has no neighbours yet. */
 export function checkNeighbours({ parts }: FindingContext): Seen[] {
   return parts.flatMap(({ beat, part, move }, index) => {
     const before = parts[index - 1];
-    if (before?.move.id !== move.id) return [];
+    if (before?.move.id !== move.id || isAnotherWay(before, part)) return [];
     if (beat.kind === 'draw' || before.beat.kind === 'draw') return [];
     return [
       {

@@ -7,7 +7,7 @@ import { changeAction } from '../mending';
 export function checkChunks({ parts }: FindingContext): Seen[] {
   return parts.flatMap(({ beat, action, move }) => {
     const dose = action?.dose;
-    if (!action || !dose || !isCounted(dose.unit)) return [];
+    if (!action || !dose || !isCounted(dose.unit) || dose.asked?.as === 'by age') return [];
     const amount = Math.max(...dose.amounts);
     if (amount <= CHUNK_AFTER) return [];
     const chunks = dose.amounts.flatMap(inChunks);

@@ -30,6 +30,11 @@
 
   const compared = $derived(run && compareRun(run));
 
+  /** Called out in two teams, if any were. */
+  const teamPoints = $derived(
+    run?.teamPoints?.some((points) => points > 0) ? run.teamPoints : null,
+  );
+
   const debrief = $derived.by(() => {
     const { length, effort, next } = run?.debrief ?? NO_DEBRIEF;
     return [
@@ -118,10 +123,11 @@
       />
       <p class="mt-1 text-soft">The land is the plan; the dashed line is how it went.</p>
     </div>
-    {#if debrief.length > 0 || changes.length > 0 || (run.points ?? 0) > 0}
+    {#if debrief.length > 0 || changes.length > 0 || (run.points ?? 0) > 0 || teamPoints}
       <div class="mt-6 max-w-3xl" data-said>
         {#if debrief.length > 0}<p>You said: {debrief.join(', ')}.</p>{/if}
         {#if (run.points ?? 0) > 0}<p>{run.points} points together.</p>{/if}
+        {#if teamPoints}<p>Team one {teamPoints[0]}, team two {teamPoints[1]} points.</p>{/if}
         {#if changes.length > 0}
           <p>Changed on the way:</p>
           <ul class="ml-5 list-disc">

@@ -33,9 +33,9 @@
     if (shown?.kind === 'say' || shown?.kind === 'ask') return SIGNS[shown.kind];
     return null;
   });
-  const move = $derived(
-    (shown?.move && adventure && moveBookOf(adventure).get(shown.move)) || null,
-  );
+  const book = $derived(adventure && moveBookOf(adventure));
+  const move = $derived((shown?.move && book?.get(shown.move)) || null);
+  const others = $derived(shown?.also.flatMap((id) => book?.get(id) ?? []) ?? []);
 </script>
 
 <svelte:head><title>For the children: {adventure?.title || 'Stage'} · Arrup</title></svelte:head>
@@ -62,6 +62,16 @@
               elapsed={() => follower.elapsed()}
             />
           </div>
+          {#each others as other (other.id)}
+            <div class="picture">
+              <LivingFigure
+                move={other}
+                held={shown.held}
+                secondsPerRep={shown.secondsPerRep}
+                elapsed={() => follower.elapsed()}
+              />
+            </div>
+          {/each}
         {:else if picture}
           <div class="picture" aria-hidden="true">
             <PictureSvg {picture} size="100%" strokeWidth={1.4} />
@@ -104,6 +114,9 @@
     height: min(52vh, 60vw);
     aspect-ratio: 1;
     color: var(--water);
+  }
+  .picture + .picture {
+    margin-left: -4vw;
   }
   .counted .picture {
     height: min(48vh, 42vw);
