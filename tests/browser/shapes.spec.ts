@@ -26,7 +26,7 @@ test('a shape for each kind of session to start from; one becomes an adventure o
 }) => {
   await openShelf(page);
   await page.getByRole('button', { name: 'Start from a shape' }).click();
-  await expect(page.locator('[data-starts] button')).toHaveCount(19);
+  await expect(page.locator('[data-starts] button')).toHaveCount(22);
   await page
     .locator('[data-starts]')
     .getByRole('button', { name: /^Journey/ })

@@ -51,9 +51,12 @@ const SHAPES: Readonly<Record<string, BeatKind | Device['kind']>> = {
   s16: 'echo',
   s17: 'list',
   s18: 'echo',
+  home: 'setup',
+  sorting: 'relay',
+  taught: 'chain',
 };
 
-it('there is one for every session shape, and one for a coin', () => {
+it('there is one for every session shape, for a coin, a film for home, a sorting relay, a dance', () => {
   expect(files.map((file) => file.split('-')[0]!).sort()).toEqual(Object.keys(SHAPES).sort());
 });
 

@@ -47,6 +47,7 @@ const LINES: readonly (readonly [typed: string, understood: string])[] = [
   ['arm circles 10 forwards, 10 backwards', 'arm circle, 10 reps, forwards, then back'],
   ['10 arm circles each way', 'arm circle, 10 reps, one way, then the other way'],
   ['bear walk 10 steps each way', 'bear walk step, 10 steps, there and back'],
+  ['8 side steps each way', 'side step, 8 steps, each side'],
   ['4 slow turns left then right', 'slow turn, 4 reps, each side'],
   ['8 arm circles one arm then the other', 'arm circle, 8 reps, each side'],
   ['hop 8 times, then swap legs', 'hop, 8 reps, each side'],

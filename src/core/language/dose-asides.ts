@@ -28,7 +28,10 @@ const AGE_WORD = Object.keys(AGES).join('|');
 const AMOUNT = String.raw`(?:\d+|[a-z]+(?:[ -][a-z]+)?)`;
 const UNIT = '(?:\\s*(s|secs?|seconds?|min|minutes?|reps?|steps?|times|m|metres?)\\b)?';
 const ONE_AGE = String.raw`\b(?:for |the )?(${AGE_WORD})(?: do| hold)?:?\s+(${AMOUNT})${UNIT}`;
-const BY_AGE = new RegExp(String.raw`${ONE_AGE}(?:[\s,;/]*(?:and )?${ONE_AGE})*`, 'iu');
+const BY_AGE = new RegExp(
+  String.raw`(?:\b(\d+)\s*x\s*)?${ONE_AGE}(?:[\s,;/]*(?:and )?${ONE_AGE})*`,
+  'iu',
+);
 
 const digitsOf = (text: string) => Number(wordsToDigits(text.toLowerCase().split(/[\s-]+/u))[0]);
 
@@ -53,7 +56,7 @@ function takeAges(text: string, found: Asides): string {
   if (!isPlain || !once || ages.length < 2) return text;
   found.asked = { as: 'by age', ages: ages.sort((a, b) => a.age - b.age) };
   found.agesUnit = unit;
-  return text.replace(match[0], ' , ');
+  return text.replace(match[0], match[1] ? ` , ${match[1]} sets , ` : ' , ');
 }
 
 const OPEN = [
@@ -142,6 +145,12 @@ export function takeAsides(text: string): Readonly<{ rest: string; found: Asides
   const found: Asides = {};
   const rest = TAKERS.reduce((left, take) => take(left, found), text);
   return { rest, found };
+}
+
+/** What stands behind a name in the story, and the name without it. */
+export function takeAfterName(name: string): Readonly<{ rest: string; found: Asides }> {
+  const found: Asides = {};
+  return { rest: takeBetween(takeHome(name, found), found).trim(), found };
 }
 
 const LIMB = '(?:side|leg|arm|hand|foot|knee)';

@@ -8,7 +8,7 @@ import { wordsToDigits } from '../words/numbers';
 import { plainWords } from '../words/plain-words';
 import type { SoundBook } from '../words/phonemes';
 import { wordsOf } from './words-of';
-import { isByAge, takeAsides, type Asides } from './dose-asides';
+import { isByAge, takeAfterName, takeAsides, type Asides } from './dose-asides';
 import { readDose, unitNamed, type DoseRead } from './dose-reader';
 import { revealed, splitGuise } from './said';
 import type { ReadAction } from './read-action';
@@ -36,9 +36,13 @@ function unitOf(said: DoseUnit | undefined, usual: DoseUnit, amountSaid: boolean
 
 const BOTH_WAYS = ['one way', 'the other way'];
 
-/** "each way" is there and back for what travels, and round both ways for what does not. */
+/**
+ * "each way" is to both sides for what has sides, there and back for what travels, and round both ways
+ * for what does neither.
+ */
 function eachWay({ eachWay: said }: DoseRead, move: Move): Partial<Dose> {
   if (!said) return {};
+  if (move.sided) return { sides: 'each' };
   return move.metresPerRep > 0 ? { ways: 2 } : { directions: BOTH_WAYS };
 }
 
@@ -88,8 +92,12 @@ export function readPart(text: string, { finder, ages }: LineTools): PartRead | 
   const { words: front, guise: said } = splitGuise(text);
   // "plank: fours 20 s, fives 40 s" says how much, and nothing to say.
   const isDose = isByAge(said.line);
-  const guise = isDose ? { ...said, line: '' } : said;
-  const { rest: plain, found: asides } = takeAsides(isDose ? `${front} ${said.line}` : front);
+  // "as the bell, at home 2 x 8": what stands behind a name is no name.
+  const named = takeAfterName(said.name);
+  const guise = { ...said, name: named.rest, line: isDose ? '' : said.line };
+  const taken = takeAsides(isDose ? `${front} ${said.line}` : front);
+  const { rest: plain } = taken;
+  const asides = { ...named.found, ...taken.found };
   // The move is found before number words become digits: "two-foot jump" is a name.
   const words = wordsOf(plain);
   const found = findMoves(finder, words);

@@ -120,7 +120,7 @@
     label="What is counted"
     choices={units}
     onchange={(unit) => onchange({ ...dose, unit }, 'unit')}
-  />{#if more || dose.asked}, <AskedSentence
+  />{#if more || dose.asked}{isByAge ? ' ' : ', '}<AskedSentence
       {dose}
       {ages}
       {onchange}
@@ -158,7 +158,7 @@
       onchange={(restSeconds) => onchange({ ...dose, restSeconds }, 'rest')}
     /> s between{/if}<TempoSentence {dose} active={more} {onchange} />{#if active && !wanted}<button
       type="button"
-      class="ml-2 btn-quiet min-h-0! px-2! py-0! text-soft"
+      class="ml-2 min-h-6 text-sm text-soft underline"
       onclick={() => (wanted = true)}>by age, how fast, which way…</button
     >{/if}
 </span>

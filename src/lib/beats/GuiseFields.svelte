@@ -56,6 +56,7 @@
   const called = $derived(part.guise.name || moveOf(book, part).name);
   const others = $derived(part.also.map((id) => moveIn(book, id)));
   const MOST_ALSO = 2;
+  let noting = $state(false);
 </script>
 
 <div class="part">
@@ -124,6 +125,13 @@
           }}
         />
       {/if}
+      {#if open && !part.guise.note && !noting}
+        <button
+          type="button"
+          class="min-h-6 text-sm text-soft underline"
+          onclick={() => (noting = true)}>a note…</button
+        >
+      {/if}
       {#if onremove && active}
         <button
           type="button"
@@ -135,13 +143,13 @@
         </button>
       {/if}
     </div>
-    {#if part.guise.note || open}
+    {#if part.guise.note || (open && noting)}
       <p class="pl-1 leading-8">
         <InlineText
           value={part.guise.note}
           label="A note beside {called}"
-          placeholder="a note: to the door; the bigger ones on one foot"
-          class={part.guise.note ? '' : 'text-sm'}
+          placeholder="to the door; the bigger ones on one foot"
+          class={part.guise.note ? '' : 'font-normal!'}
           maxlength={120}
           onchange={(note) => onguise({ ...part.guise, note }, 'note')}
           {onleave}

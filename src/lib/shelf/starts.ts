@@ -85,6 +85,21 @@ export const STARTS: readonly Start[] = [
     shape: 'Follow me',
     how: 'Quick pictures, one after another, no explaining.',
   },
+  {
+    file: 'home-demonstrations',
+    shape: 'Film for home',
+    how: 'A few of each are shown here; the dose for home stands on the note.',
+  },
+  {
+    file: 'sorting-relay',
+    shape: 'Sorting relay',
+    how: 'One thing at a time until all are sorted, all at once or in turns.',
+  },
+  {
+    file: 'taught-chain',
+    shape: 'Taught dance',
+    how: 'Three steps, three more, then all six: slow, as usual, fast.',
+  },
   { file: 's18-rhyme', shape: 'Rhyme', how: 'A short rhyme with an action on every line.' },
 ];
 

@@ -1,6 +1,7 @@
 import type { Action } from '../../model/action';
 import { ageBandOf } from '../../model/ages';
 import { amountAtAge, withAmounts, type Dose } from '../../model/dose';
+import type { Led } from '../../model/led';
 import type { Move } from '../../model/move';
 import type { Setting } from '../../model/setting';
 import { within } from '../../words/numbers';
@@ -15,7 +16,7 @@ const FAR_ABOVE = 2;
 type Asked = Readonly<{ amount: number; least: number; most: number }>;
 
 /** The doses of a group, each with what is usual for those who do it. */
-function askedOf({ dose }: Action, { usual }: Move, { ages }: Setting): readonly Asked[] {
+function askedOf(dose: Dose, { usual }: Move, { ages }: Setting): readonly Asked[] {
   const at = (age: number, amount: number): Asked => {
     const [least, most] = usual.range[ageBandOf({ from: age, to: age })];
     return { amount, least, most };
@@ -55,28 +56,53 @@ function withinUsual(dose: Dose, { usual }: Move, { ages }: Setting): Dose {
   );
 }
 
-function checkPart({ beat, action, move, how }: UsedPart, { setting }: FindingContext): Seen[] {
-  if (!action || action.dose.unit !== move.usual.unit) return [];
-  const all = askedOf(action, move, setting);
-  const worst = all.reduce((one, other) => (over(other) > over(one) ? other : one));
-  const smallest = all.find(({ amount, least }) => amount < least);
-  const above = worst.amount > worst.most;
+/** A dose of an action: the one that is done here, or the one for home. */
+type Judged = Readonly<{
+  dose: Dose;
+  mayBeLess: boolean;
+  withDose: (action: Action, dose: Dose) => Action;
+}>;
+
+/** What is only shown here may be as little as it likes; then the dose for home is held to what is usual. */
+function judgedOf({ dose, home }: Action, led: Led): readonly Judged[] {
   // Quick images that they follow are short on purpose; what is left to them is theirs.
-  const mayBeLess = how.led === 'follow me' || action.dose.asked?.as === 'open';
-  if (!above && (mayBeLess || !smallest)) return [];
-  const { amount, least, most } = above ? worst : smallest!;
-  return [
-    {
-      place: { beatId: beat.id, part: action.id },
-      severity: !above ? 'think' : amount > most * FAR_ABOVE ? 'stop' : 'mend',
-      params: { above: above ? 1 : 0, amount, least, most, name: action.guise.name || move.name },
-      fix: (now) =>
-        changeAction(now, beat.id, action.id, (one) => ({
-          ...one,
-          dose: withinUsual(one.dose, move, setting),
-        })),
-    },
-  ];
+  const mayBeLess = ({ asked }: Dose) => asked?.as === 'open';
+  const here: Judged = {
+    dose,
+    mayBeLess: led === 'follow me' || home !== null || mayBeLess(dose),
+    withDose: (action, next) => ({ ...action, dose: next }),
+  };
+  if (!home) return [here];
+  const later: Judged = {
+    dose: home,
+    mayBeLess: mayBeLess(home),
+    withDose: (action, next) => ({ ...action, home: next }),
+  };
+  return [here, later];
+}
+
+function checkPart({ beat, action, move, how }: UsedPart, { setting }: FindingContext): Seen[] {
+  if (!action) return [];
+  return judgedOf(action, how.led).flatMap(({ dose, mayBeLess, withDose }): Seen[] => {
+    if (dose.unit !== move.usual.unit) return [];
+    const all = askedOf(dose, move, setting);
+    const worst = all.reduce((one, other) => (over(other) > over(one) ? other : one));
+    const smallest = all.find(({ amount, least }) => amount < least);
+    const above = worst.amount > worst.most;
+    if (!above && (mayBeLess || !smallest)) return [];
+    const { amount, least, most } = above ? worst : smallest!;
+    return [
+      {
+        place: { beatId: beat.id, part: action.id },
+        severity: !above ? 'think' : amount > most * FAR_ABOVE ? 'stop' : 'mend',
+        params: { above: above ? 1 : 0, amount, least, most, name: action.guise.name || move.name },
+        fix: (now) =>
+          changeAction(now, beat.id, action.id, (one) =>
+            withDose(one, withinUsual(dose, move, setting)),
+          ),
+      },
+    ];
+  });
 }
 
 /** A set asks for more, or less, than is usual for the youngest in the group. */

@@ -97,7 +97,7 @@
 />
 <p class="pl-1 leading-8">
   <span class="font-heading text-lg font-bold">Growing chain</span>
-  <span class="text-soft">{beatInWords(beat)}</span>
+  <span class="text-soft">{beatInWords(beat)}.</span>
   {#if active || beat.introduce > 1}
     New links come
     <InlineNumber

@@ -46,14 +46,14 @@
       min={0}
       max={60}
       onchange={(waitSeconds) => change({ ...beat, waitSeconds }, 'wait')}
-    /> s for answers
+    /> s for answers{active || beat.check ? ': ' : ''}
     {#if active || beat.check}
       <InlineChoice
         value={beat.check ?? false}
         label="What the answers are for"
         choices={[
-          [false, 'and go on'],
-          [true, 'and see how their bodies are: a drink, a rest or less is a key away'],
+          [false, 'then go on'],
+          [true, 'a check of their bodies'],
         ] as const}
         onchange={(check) => (check ? set({ check: true }, 'to', 'acted') : set({}, 'check'))}
       />
