@@ -73,6 +73,7 @@ export {
   paintsOf,
   pictureOfFigure,
   pictureOfMoments,
+  pictureTogether,
   strokesOfParts,
   type Paints,
   type Place,

@@ -82,6 +82,8 @@ const LIMIT = /,?\s*\b(?:in|for|within )?\s*\b(\d+)\s*(s|secs?|seconds?|min|minu
 const START_OVER =
   /,?\s*\bstart(?:ing)? (?:over|again)(?: if (?:one|any)(?: is|’s|'s) (?:missed|missing|dropped|left))?/iu;
 
+const START_OVER_WORDS = 'start over if one is missed';
+
 /** What ends it, and what happens if one is missed; and the rest of the words. */
 function readEnd(text: string) {
   const [all = '', amount, unit] = LIMIT.exec(text) ?? [];
@@ -154,7 +156,10 @@ function cues(beat: Relay, score: Score): void {
   const move = score.move(travel);
   const { seconds, there } = relayWork(beat, score);
   const counted = { unit: 'reps', amount: there, secondsPerCount: seconds / there } as const;
-  const doing = doingOf(score, travel, counted);
+  const note = [travel.guise.note, beat.startOver ? START_OVER_WORDS : '']
+    .filter(Boolean)
+    .join(', ');
+  const doing = { ...doingOf(score, travel, counted), note };
   const shown = score.how.show !== 'none' && score.isNew(travel);
   score.leadIn(travel, doing, { line: score.lineBefore(travel), shown });
   score.countIn(doing);
@@ -171,7 +176,7 @@ const inTurns = (atOnce: number | null) => {
 /** ", in 60 s, start over if one is missed". */
 const endInWords = ({ limitSeconds, startOver }: Pick<Relay, 'limitSeconds' | 'startOver'>) =>
   (limitSeconds === null ? '' : `, in ${limitSeconds} s`) +
-  (startOver ? ', start over if one is missed' : '');
+  (startOver ? `, ${START_OVER_WORDS}` : '');
 
 /** Fewer or more things, by quarters; at least one. Our own judgement. */
 const SHARES = [0.5, 0.75, 1.25, 1.5];

@@ -11,6 +11,8 @@ export type RowContent = Readonly<{
   name: string;
   /** The move's id; empty for a row without one. */
   moveId: string;
+  /** Moves at the same time, by id. */
+  also: readonly string[];
   /** The move's own name, where a guise hides it. */
   move: string;
   dose: string;
@@ -23,6 +25,7 @@ export const EMPTY_ROW: RowContent = {
   say: '',
   name: '',
   moveId: '',
+  also: [],
   move: '',
   dose: '',
   formCues: '',
@@ -52,6 +55,7 @@ export function partRow(
     say: saidInRow(part.guise),
     name: name || move.name,
     moveId: move.id,
+    also: part.also,
     move: name && name !== move.name ? move.name : '',
     dose: [dose, note].filter(Boolean).join('; '),
     formCues: move.formCues.join('; '),

@@ -97,13 +97,17 @@ export function amountAtAge({ asked }: Pick<Dose, 'asked'>, amount: number, age:
 
 /**
  * The dose as it is planned for a group. Where ages do different amounts the clock runs until the last
- * of them is done: the most that an age of the group is asked for.
+ * of them is done: the most that an age of the group is asked for. What it asks for is then said for the
+ * ages that are there, and for all alike where there is only one.
  */
 export function plannedDose(dose: Dose, { from, to }: Ages): Dose {
   if (dose.asked?.as !== 'by age') return dose;
-  const each = Array.from({ length: to - from + 1 }, (_, n) => amountAtAge(dose, 1, from + n));
-  const most = Math.max(...each);
-  return { ...dose, amounts: dose.amounts.map(() => most) };
+  const ages = Array.from({ length: to - from + 1 }, (_, n) => {
+    return { age: from + n, amount: amountAtAge(dose, 1, from + n) };
+  });
+  const most = Math.max(...ages.map(({ amount }) => amount));
+  const asked = ages.every(({ amount }) => amount === most) ? null : { as: dose.asked.as, ages };
+  return { ...dose, asked, amounts: dose.amounts.map(() => most) };
 }
 
 /**

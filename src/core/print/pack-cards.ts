@@ -1,7 +1,7 @@
 import { capital } from '../words/capital';
 import { doseInWords } from '../language/dose-words';
 import { hasOwnDoses, partsOfBeat } from '../beats';
-import { calledIn, moveBookOf, moveIn } from '../moves/move-book';
+import { calledIn, moveBookOf, moveOf } from '../moves/move-book';
 import { CARD_PICTURE, LETTER_PICTURE, type Card } from './cards';
 import { pictureIn, type Needs, type PartSource } from './pack-source';
 
@@ -23,11 +23,11 @@ export function moveCards(source: PartSource): Card[] {
   for (const { beats } of adventure.chapters) {
     for (const beat of beats) {
       for (const part of partsOfBeat(beat)) {
-        const move = moveIn(book, part.move);
+        const move = moveOf(book, part);
         const name = capital(calledIn(book, part));
         const drawn = beat.kind === 'draw' && !hasOwnDoses(beat);
         const dose = 'dose' in part && !drawn ? doseInWords(part.dose) : '';
-        const key = `${part.move}|${name}|${dose}`;
+        const key = `${[part.move, ...part.also].join('+')}|${name}|${dose}`;
         if (cards.has(key)) continue;
         cards.set(key, {
           ...NO_CARD,
@@ -73,7 +73,7 @@ export function numberCards({ prints }: Needs): Card[] {
 export function letterCards(source: PartSource): Card[] {
   const book = moveBookOf(source.adventure);
   return source.prints.letters.map(({ label, action }, n): Card => {
-    const { name: moveName } = moveIn(book, action.move);
+    const { name: moveName } = moveOf(book, action);
     return {
       ...NO_CARD,
       picture: pictureIn(source, book, action, 2, LETTER_PICTURE.wide / LETTER_PICTURE.high),

@@ -1,6 +1,6 @@
 import type { Picture } from '../figure/drawing/picture';
 import type { Adventure } from '../document/adventure';
-import type { Action } from '../model/action';
+import type { Done } from '../model/action';
 import type { Move } from '../model/move';
 import { moveIn, type MoveBook } from '../moves/move-book';
 import type { Schedule } from '../schedule/unroll';
@@ -15,6 +15,8 @@ export type PictureAsk = Readonly<{
   ink: Ink;
   /** Of the box that it is for: its width over its height. As wide as it is, where nothing is said. */
   aspect?: number;
+  /** Moves at the same time: drawn beside it. */
+  also?: readonly Move[];
 }>;
 
 /** What a move looks like: the one seam for pictures, on screen and in print. */
@@ -46,7 +48,13 @@ export type PartSource = PackSource & Needs;
 export const pictureIn = (
   source: PackSource,
   book: MoveBook,
-  { move }: Pick<Action, 'move'>,
+  { move, also }: Done,
   poses = 1,
   aspect?: number,
-): Picture => source.pictureOf(moveIn(book, move), { poses, ink: source.ink, aspect });
+): Picture =>
+  source.pictureOf(moveIn(book, move), {
+    poses,
+    ink: source.ink,
+    aspect,
+    also: also.map((id) => moveIn(book, id)),
+  });

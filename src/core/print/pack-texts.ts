@@ -6,6 +6,7 @@ import { capital } from '../words/capital';
 import { clockOf, lengthInWords } from '../words/clock';
 import type { Adventure, Chapter } from '../document/adventure';
 import { titleOf } from '../document/title';
+import type { Done } from '../model/action';
 import { childrenIn } from '../model/setting';
 import { movesUsed } from '../document/moves-used';
 import { homeActions, homeSchedule } from '../schedule/home';
@@ -57,7 +58,7 @@ const lengthOf = (schedule: Schedule, { id }: Chapter) =>
 const joined = (...parts: string[]) => parts.filter(Boolean).join(' · ');
 
 /** How a move looks, in so many poses. */
-export type MovePicture = (moveId: string, poses: number) => Picture;
+export type MovePicture = (done: Done, poses: number) => Picture;
 
 function clockRow(row: RunSheetRow, pictureOf: MovePicture): ClockRow {
   const name: Run[] = row.name ? [strong(capital(row.name))] : [];
@@ -67,7 +68,7 @@ function clockRow(row: RunSheetRow, pictureOf: MovePicture): ClockRow {
     said: row.say,
     notes: joined(row.formCues, row.forms),
     dose: row.dose,
-    picture: row.moveId ? pictureOf(row.moveId, 2) : null,
+    picture: row.moveId ? pictureOf({ move: row.moveId, also: row.also }, 2) : null,
   };
 }
 
@@ -160,6 +161,7 @@ export function cautionsText(adventure: Adventure): PrintText {
 /** What was shown, with the dose for home and how long all of it takes. */
 function toDoAtHome(adventure: Adventure, seconds: number, pictureOf: MovePicture): Block[] {
   const book = moveBookOf(adventure);
+  const onMat = homeActions(adventure).some((action) => moveOf(book, action).surface === 'mat');
   return [
     heading('To do at home', `about ${lengthInWords(Math.max(60, Math.round(seconds / 60) * 60))}`),
     ...homeActions(adventure).map((action): Block => {
@@ -170,9 +172,13 @@ function toDoAtHome(adventure: Adventure, seconds: number, pictureOf: MovePictur
         ...(guise.name ? [soft(` (${name})`)] : []),
         plain(`: ${doseInWords(home)}${guise.note ? `; ${guise.note}` : ''}`),
       ];
-      return { kind: 'tick', runs, picture: pictureOf(action.move, 3) };
+      return { kind: 'tick', runs, picture: pictureOf(action, 3) };
     }),
-    line(plain('On a clear floor, with a grown-up near. Stop when it stops being fun.')),
+    line(
+      plain('On a clear floor, with a grown-up near. '),
+      ...(onMat ? [plain('A mat or a folded blanket for what is done lying or kneeling. ')] : []),
+      plain('Stop when it stops being fun, or when anything hurts.'),
+    ),
   ];
 }
 
@@ -221,7 +227,11 @@ export function noteHomeText(adventure: Adventure, pictureOf: MovePicture): Prin
                 ...(name ? [soft(` (${move.name})`)] : []),
                 plain(`: ${move.formCues.slice(0, 2).join(', ').toLowerCase()}.`),
               ];
-              return { kind: 'tick' as const, runs: words, picture: pictureOf(move.id, 3) };
+              return {
+                kind: 'tick' as const,
+                runs: words,
+                picture: pictureOf({ move: move.id, also: [] }, 3),
+              };
             }),
             line(plain('A few times each, on a clear floor. Stop when it stops being fun.')),
           ]

@@ -125,7 +125,7 @@ function room(source: PartSource): Sheet[] {
 /** Pictures by the ids of moves, as texts ask for them. */
 const pictures = (source: PartSource): MovePicture => {
   const book = moveBookOf(source.adventure);
-  return (move, poses) => pictureIn(source, book, { move }, poses);
+  return (done, poses) => pictureIn(source, book, done, poses);
 };
 
 type Made = Readonly<{ text: PrintText }> | Readonly<{ sheets: readonly Sheet[] }>;

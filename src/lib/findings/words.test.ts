@@ -44,6 +44,7 @@ const PARAMS = {
   needed: 62,
   here: 12,
   home: 6,
+  who: 'fives',
 };
 
 describe('findings in words', () => {

@@ -47,9 +47,9 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
     mend: () => 'Drink here',
   },
   'dose-for-age': {
-    note: ({ above, amount, least, most, name }) =>
+    note: ({ above, amount, least, most, name, who }) =>
       above
-        ? `${name}: ${amount} is a lot for the youngest. ${least} to ${most} is usual.`
+        ? `${name}: ${amount} is a lot for ${who}. ${least} to ${most} is usual.`
         : `${name}: ${amount} is hardly worth starting. ${least} to ${most} is usual.`,
     mend: ({ above, least, most }) => `Make it ${above ? most : least}`,
   },

@@ -6,6 +6,7 @@ import {
   paintsOf,
   pictureAsSvg,
   pictureOfFigure,
+  pictureTogether,
   type LookChoice,
   type Move,
   type Picture,
@@ -154,12 +155,16 @@ function remembered(): (key: string, make: () => Picture) => Picture {
  */
 export function printedPictures(choice: LookChoice): PictureOf {
   const remember = remembered();
-  return (move, { poses, ink, aspect }) => {
+  return (move, { poses, ink, aspect, also = [] }) => {
     const figure = figureOfMove(move);
     if (!figure) return iconOf(move);
-    return remember([move.id, poses, ink, aspect].join(' '), () => {
+    const others = also.flatMap((other) => figureOfMove(other) ?? []);
+    const ids = [move, ...also].map(({ id }) => id).join('+');
+    return remember([ids, poses, ink, aspect].join(' '), () => {
       const look = lookFor(choice, move.id);
       const paints = ink === 'colour' ? paintsOf(look) : LINE_PAINTS;
+      const drawing = { build: look.build, aspect };
+      if (others.length > 0) return pictureTogether([figure, ...others], paints, drawing);
       return pictureOfFigure(figure, poses, paints, { build: look.build, aspect });
     });
   };

@@ -2,10 +2,10 @@
 <script lang="ts">
   import { callAt, isCountedWork, piecesAt, type Cue, type Move, type Tell } from '$core';
   import type { Snippet } from 'svelte';
-  import LivingFigure from '$lib/figures/LivingFigure.svelte';
   import { SIGNS } from '$lib/pictures/move-pictures';
   import PictureSvg from '$lib/pictures/PictureSvg.svelte';
   import { fitText } from '$lib/ui/fit-text';
+  import CueFigures from './CueFigures.svelte';
   import CountRing from './CountRing.svelte';
   import type { CueFigure } from './cue-figure';
   import { callWords, cueWords, sideOf } from './cue-words';
@@ -106,23 +106,7 @@
   </div>
   <div class={['middle', count !== null && 'with-count', shown && 'with-figure', isLong && 'long']}>
     {#if shown}
-      <div class={['figure', others.length > 0 && 'side-by-side']}>
-        <LivingFigure
-          move={shown}
-          held={figure.held}
-          flip={figure.flip}
-          secondsPerRep={figure.secondsPerRep}
-          elapsed={() => (figure.inStep ? into : null)}
-        />
-        {#each others as other (other.id)}
-          <LivingFigure
-            move={other}
-            held={figure.held}
-            secondsPerRep={figure.secondsPerRep}
-            elapsed={() => (figure.inStep ? into : null)}
-          />
-        {/each}
-      </div>
+      <CueFigures move={shown} {others} {figure} {into} />
     {/if}
     <div class="flex min-h-0 min-w-0 flex-col">
       {#if cue.kind === 'drink'}
@@ -210,16 +194,6 @@
   .with-figure.long,
   .with-figure.with-count.long {
     grid-template-columns: min(16vw, 24vh) minmax(0, 1fr) auto;
-  }
-  .figure {
-    min-height: 0;
-    max-height: 60vh;
-    align-self: center;
-    height: 100%;
-  }
-  .side-by-side {
-    display: grid;
-    grid-auto-rows: minmax(0, 1fr);
   }
   .main {
     font-family: var(--font-heading);

@@ -89,6 +89,9 @@
   };
   /** The rule's effect on this draw, as it is called out. */
   const remark = $derived.by(() => {
+    if (cue?.kind === 'show' && beat && 'show' in beat && beat.show === 'in full') {
+      return 'My go, then yours';
+    }
     const [at, drawn] = [session.drawing, session.drawn];
     if (!at || !drawn?.standIn) return '';
     return `That is ${outcomeLabel(at.beat, drawn)} again: the stand-in!`;

@@ -159,7 +159,7 @@ export function tellingKeys(figure: Figure, most: number): readonly number[] {
 }
 
 /** Small strokes between two poses: this, then that, to the right or below. */
-function then([x, y]: Point, below: boolean): FigurePart {
+function then([x, y]: Point, below: boolean): readonly FigurePart[] {
   const tips = [
     [-0.025, -0.05],
     [0.025, 0],
@@ -167,8 +167,10 @@ function then([x, y]: Point, below: boolean): FigurePart {
   ] as const;
   const points = tips.map(([a, b]): Point => (below ? [x + b, y + a] : [x + a, y + b]));
   const shapes: readonly Shape[] = [{ kind: 'stroke', points, width: 0.022, paint: 'mark' }];
-  return { depth: 0, outlined: false, shapes };
+  return [{ depth: 0, outlined: false, shapes }];
 }
+const nothing = (): readonly FigurePart[] => [];
+type Joint = typeof then;
 
 const movedBy = (parts: readonly FigurePart[], dx: number, dy: number): readonly FigurePart[] =>
   parts.map((part) => ({
@@ -183,24 +185,24 @@ const movedBy = (parts: readonly FigurePart[], dx: number, dy: number): readonly
 type Poses = readonly (readonly FigurePart[])[];
 
 /** Side by side on one ground. */
-function inRow(poses: Poses): readonly FigurePart[] {
+function inRow(poses: Poses, joint: Joint): readonly FigurePart[] {
   let at = 0;
   return poses.flatMap((parts, n): readonly FigurePart[] => {
     const [left, , right] = boxOf(parts);
     const put = movedBy(parts, at - left, 0);
     at += right - left + GAP;
-    return n < poses.length - 1 ? [...put, then([at - GAP / 2, -0.28], false)] : put;
+    return n < poses.length - 1 ? [...put, ...joint([at - GAP / 2, -0.28], false)] : put;
   });
 }
 
 /** One below the other, each on a ground of its own. */
-function inColumn(poses: Poses): readonly FigurePart[] {
+function inColumn(poses: Poses, joint: Joint): readonly FigurePart[] {
   let at = 0;
   return poses.flatMap((parts, n): readonly FigurePart[] => {
     const [left, top, right, bottom] = boxOf(parts);
     const put = movedBy(parts, -(left + right) / 2, at - top);
     at += bottom - top + GAP;
-    return n < poses.length - 1 ? [...put, then([0, at - GAP / 2], true)] : put;
+    return n < poses.length - 1 ? [...put, ...joint([0, at - GAP / 2], true)] : put;
   });
 }
 
@@ -214,7 +216,8 @@ function scaleIn(parts: readonly FigurePart[], width: number, height: number): n
   );
 }
 
-type PictureDrawing = Drawing & Readonly<{ aspect?: number }>;
+/** `together`: they are done at the same time, and not one after the other. */
+type PictureDrawing = Drawing & Readonly<{ aspect?: number; together?: boolean }>;
 
 /**
  * Moments as a picture of 24 units in height: side by side on one ground, as wide as they are; or, for
@@ -223,13 +226,13 @@ type PictureDrawing = Drawing & Readonly<{ aspect?: number }>;
 export function pictureOfMoments(
   moments: readonly Moment[],
   paints: Paints,
-  { aspect, ...drawing }: PictureDrawing = {},
+  { aspect, together = false, ...drawing }: PictureDrawing = {},
 ): Picture {
   const poses = moments.map((moment) => partsOf(moment, drawing));
   const most = aspect === undefined ? WIDEST * moments.length : HEIGHT * aspect;
   const layouts = aspect === undefined ? [inRow] : [inRow, inColumn];
   const laid = layouts
-    .map((layOut) => layOut(poses))
+    .map((layOut) => layOut(poses, together ? nothing : then))
     .map((parts) => ({ parts, scale: scaleIn(parts, most, HEIGHT) }));
   const { parts, scale } = laid.reduce((best, one) => (one.scale > best.scale ? one : best));
   const [left, top, right, bottom] = boxOf(parts);
@@ -255,4 +258,16 @@ export const pictureOfFigure = (
     tellingKeys(figure, poses).map((key) => momentOfKey(figure, key)),
     paints,
     drawing,
+  );
+
+/** Figures that are done at the same time, each in its best pose. */
+export const pictureTogether = (
+  figures: readonly Figure[],
+  paints: Paints,
+  drawing: PictureDrawing = {},
+): Picture =>
+  pictureOfMoments(
+    figures.map((figure) => momentOfKey(figure, figure.best)),
+    paints,
+    { ...drawing, together: true },
   );

@@ -1,3 +1,4 @@
+import { AGE_NAMES } from '../../language/dose-words';
 import type { Action } from '../../model/action';
 import { ageBandOf } from '../../model/ages';
 import { amountAtAge, withAmounts, type Dose } from '../../model/dose';
@@ -13,13 +14,13 @@ import { changeAction } from '../mending';
 const FAR_ABOVE = 2;
 
 /** What an age, or all of them, are asked for, and what is usual for it. */
-type Asked = Readonly<{ amount: number; least: number; most: number }>;
+type Asked = Readonly<{ age: number; amount: number; least: number; most: number }>;
 
 /** The doses of a group, each with what is usual for those who do it. */
 function askedOf(dose: Dose, { usual }: Move, { ages }: Setting): readonly Asked[] {
   const at = (age: number, amount: number): Asked => {
     const [least, most] = usual.range[ageBandOf({ from: age, to: age })];
-    return { amount, least, most };
+    return { age, amount, least, most };
   };
   const { asked, amounts } = dose;
   if (asked?.as === 'by age') {
@@ -90,12 +91,20 @@ function checkPart({ beat, action, move, how }: UsedPart, { setting }: FindingCo
     const smallest = all.find(({ amount, least }) => amount < least);
     const above = worst.amount > worst.most;
     if (!above && (mayBeLess || !smallest)) return [];
-    const { amount, least, most } = above ? worst : smallest!;
+    const { age, amount, least, most } = above ? worst : smallest!;
+    const who = dose.asked ? AGE_NAMES[age]! : 'the youngest';
     return [
       {
         place: { beatId: beat.id, part: action.id },
         severity: !above ? 'think' : amount > most * FAR_ABOVE ? 'stop' : 'mend',
-        params: { above: above ? 1 : 0, amount, least, most, name: action.guise.name || move.name },
+        params: {
+          above: above ? 1 : 0,
+          amount,
+          least,
+          most,
+          who,
+          name: action.guise.name || move.name,
+        },
         fix: (now) =>
           changeAction(now, beat.id, action.id, (one) =>
             withDose(one, withinUsual(dose, move, setting)),

@@ -19,7 +19,9 @@ export function checkWelcome({ adventure, setting }: FindingContext): Seen[] {
   const first = adventure.chapters[0];
   if (setting.place !== 'filmed' || !first) return [];
   const said = first.beats
-    .map((beat) => (beat.kind === 'tell' ? tellAsWritten(beat) : beat.kind === 'move' ? beat.say : ''))
+    .map((beat) =>
+      beat.kind === 'tell' ? tellAsWritten(beat) : beat.kind === 'move' ? beat.say : '',
+    )
     .join(' ');
   const missing = CHECKS.filter(([, words]) => !words.test(said));
   if (missing.length === 0) return [];
