@@ -110,8 +110,8 @@ test('points are called out at stations, for all together, and a hold waits for 
   await page.getByRole('button', { name: 'Go', exact: true }).click();
   await page.keyboard.press('Space');
   await leafTo(page, '[data-points]');
-  await page.getByRole('button', { name: '+5' }).click();
-  await page.getByRole('button', { name: '+1' }).click();
+  await page.getByRole('button', { name: /^\+5 all six at once/u }).click();
+  await page.keyboard.press('1');
   await expect(page.locator('[data-points="6"]')).toContainText('6 points, all of you together');
   for (let n = 0; n < 120; n += 1) {
     if (await page.locator('[data-into=hold]').isVisible()) break;

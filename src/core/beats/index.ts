@@ -19,7 +19,7 @@ import { echo } from './echo';
 import { move } from './move';
 import { relay } from './relay';
 import { setup } from './setup';
-import type { RowContent } from './sheet-row';
+import { pointsRow, type RowContent } from './sheet-row';
 import { tell } from './tell';
 
 /**
@@ -212,7 +212,14 @@ export function rowsOfBeat(
   book: MoveBook,
   cues: readonly Cue[],
 ): readonly RowContent[] {
-  return fileOf(beat).rows(beat, book, cues);
+  const rows = fileOf(beat).rows(beat, book, cues);
+  if (!isLed(beat)) return rows;
+  const points = pointsRow(beat.points);
+  if (beat.show !== 'in full') return [...rows, ...points];
+  return [
+    ...rows.map((row) => (row.moveId ? { ...row, dose: `${row.dose}; my go, then yours` } : row)),
+    ...points,
+  ];
 }
 
 /** What to gather for a beat beside what its moves are done with. */

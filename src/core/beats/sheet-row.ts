@@ -1,6 +1,7 @@
 import type { Move } from '../model/move';
 import { doseInWords } from '../language/dose-words';
 import type { Action, Guise, Station } from '../model/action';
+import type { Points } from '../model/points';
 import { moveIn, moveOf, type MoveBook } from '../moves/move-book';
 
 /** What a row of the run sheet says. */
@@ -75,6 +76,19 @@ export function actionRow(book: MoveBook, action: Action, more = ''): RowContent
 /** The beat's own line first, where it has one; then its moves. */
 export function rowsAfter(say: string, rows: readonly RowContent[]): readonly RowContent[] {
   return say ? [{ ...EMPTY_ROW, say }, ...rows] : rows;
+}
+
+const SCORED_WORDS: Readonly<Record<Points['who'], string>> = {
+  together: 'for all together',
+  teams: 'in two teams',
+  yourself: 'each against their own best',
+};
+
+/** What points are given for; no row where none are. */
+export function pointsRow(points: Points | undefined): readonly RowContent[] {
+  if (!points) return [];
+  const worth = points.worth.map((one) => `${one.points} for ${one.what}`).join(', ');
+  return [{ ...EMPTY_ROW, name: 'Points', dose: `${worth}; ${SCORED_WORDS[points.who]}` }];
 }
 
 /** ", 3 rounds"; nothing for one. */

@@ -74,7 +74,7 @@ export class StageSession {
   #typed: TypedDraws = new Map();
   #adaptations: readonly Adaptation[] = [];
   #points = $state(0);
-  #teamPoints = $state<TeamPoints>([0, 0]);
+  #teamPoints = $state.raw<TeamPoints>([0, 0]);
   #debrief = $state.raw<Debrief>(NO_DEBRIEF);
   readonly #world: StageWorld;
   readonly #log: StageLog;
