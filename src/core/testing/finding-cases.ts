@@ -41,6 +41,7 @@ export const hold = (move: string, seconds: number, dose: Partial<Dose> = {}) =>
   counted(move, seconds, { unit: 'hold', ...dose });
 const named = (move: string, name: string, line = '') =>
   ({ ...doseOf(move, 8), guise: { ...NO_GUISE, name, line } }) as ReturnType<typeof doseOf>;
+const YOUNGEST = { ages: { from: 3, to: 3 } };
 const FIVE_TO_SEVEN = { ages: { from: 5, to: 7 } };
 const byAge = (...ages: readonly (readonly [age: number, amount: number])[]) => ({
   as: 'by age' as const,
@@ -155,7 +156,10 @@ export const FINDING_CASES: Record<RuleId, { fires: Adventure[]; silent: Adventu
     ],
   },
   'before-age': {
-    fires: [inSetting(withBeats(counted('burpee', 3)), { ages: { from: 4, to: 6 } })],
+    fires: [
+      inSetting(withBeats(counted('burpee', 3)), { ages: { from: 4, to: 6 } }),
+      inSetting(withBeats(moveBeat([{ ...doseOf('march', 20), also: ['hop'] }])), YOUNGEST),
+    ],
     silent: [inSetting(withBeats(counted('burpee', 4)), { ages: { from: 6, to: 7 } })],
   },
   'side-left-out': {

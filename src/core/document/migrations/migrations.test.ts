@@ -30,6 +30,28 @@ describe('documents of older versions', () => {
     },
   );
 
+  it('of before chains were performed in a tempo are performed as they were', () => {
+    const chain = { kind: 'chain', id: 'bt_c', say: '', links: [], rehearseAfter: [] };
+    const how = { led: null, show: null, countIn: null, performSay: '' };
+    const old = {
+      ...version5,
+      chapters: [
+        {
+          ...version5.chapters[0]!,
+          beats: [
+            { ...chain, ...how, perform: true },
+            { ...chain, ...how, id: 'bt_d', perform: false },
+          ],
+        },
+      ],
+    };
+    const read = parseAdventure(old);
+    expect(read.ok && read.value.chapters[0]!.beats).toMatchObject([
+      { introduce: 1, bodyParts: [], perform: ['usual'] },
+      { perform: [] },
+    ]);
+  });
+
   it('of before the two lanes keep every dose and every word, and how they were led', () => {
     const guise = { name: 'Dips', picture: '', sound: '', line: 'Down we go.' };
     const dose = {

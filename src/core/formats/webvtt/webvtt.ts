@@ -1,5 +1,5 @@
 import { capital } from '../../words/capital';
-import { unitWord } from '../../language/dose-words';
+import { askedInWords, unitWord } from '../../language/dose-words';
 import type { Adventure } from '../../document/adventure';
 import { isWork, type Cue } from '../../cues/cue';
 import type { Schedule } from '../../schedule/unroll';
@@ -59,14 +59,18 @@ function pieces({ startSeconds, endSeconds, text }: Caption): Caption[] {
 
 /** What is heard or called at a cue; empty where there is nothing to write under the picture. */
 function spoken({ kind, text, doing }: Cue): string {
-  if (text) return text;
+  if (text) return kind === 'swap' ? capital(text) : text;
   if (!doing) return kind === 'drink' ? 'Time for a drink.' : '';
   const name = capital(doing.name);
   const side = doing.side === 'any' ? '' : `, ${doing.side} side`;
   if (kind === 'count-in') return `${name}${side}. Three, two, one, go!`;
   if (isWork({ kind })) {
     const amount = Math.round(doing.amount * 10) / 10;
-    return `${name}${side}: ${amount} ${unitWord(doing.unit, amount)}.`;
+    const way = doing.direction && `, ${doing.direction}`;
+    const asked = doing.asked
+      ? askedInWords(doing.asked, doing.unit, amount)
+      : `${amount} ${unitWord(doing.unit, amount)}`;
+    return `${name}${side}${way}: ${asked}.`;
   }
   if (kind === 'swap') return 'Swap sides.';
   return kind === 'rest' ? 'Rest.' : '';
