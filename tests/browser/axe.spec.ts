@@ -34,6 +34,7 @@ for (const mode of ['light', 'dark'] as const) {
     await expect(page.getByRole('link', { name: /Frog jump/iu })).toBeVisible();
     await check(page, 'moves');
     await page.goto('/moves/frog-jump');
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     await check(page, 'a move');
     await page.goto('/desk/adv_six-lamps');
     await page.getByText('Who gets a turn').click();

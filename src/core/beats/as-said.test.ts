@@ -4,7 +4,8 @@ import { arbitraryDose } from '../testing/arbitrary';
 import { countingIds, doseOf, moveBeat } from '../testing/make';
 import { BUILT_IN } from '../moves/move-book';
 import { makeMoveFinder } from '../moves/move-finder';
-import { lineOfBeat, type Beat } from '.';
+import type { Beat } from '.';
+import { lineOfBeat } from './lines';
 import { beatsFromReading, readingInWords, readQuickLine } from './quick-line';
 
 const tools = {

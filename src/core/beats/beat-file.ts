@@ -36,9 +36,10 @@ export type ForAges = Readonly<{
 
 /**
  * Everything that there is to know of a kind of beat, in one file; `beats/index.ts` lists them. `B` is
- * the beat, `R` what a typed line of that kind says. The editor is the interface's own: `lib/beats`.
+ * the beat. Its line as it is typed is a file of its own, that only those who type need; the editor is the
+ * interface's own: `lib/beats`.
  */
-export type BeatFile<B, R> = Readonly<{
+export type BeatFile<B> = Readonly<{
   schema: z.ZodType<B>;
 
   /** Every move in it, in order, read and changed. */
@@ -58,14 +59,6 @@ export type BeatFile<B, R> = Readonly<{
   label: (beat: B, book: MoveBook) => string;
   /** How much it asks for, in a line; empty where there is nothing to say. */
   inWords: (beat: B) => string;
-
-  /** What a typed line says, the words that it does not understand, or null for another kind. */
-  read: (line: string, tools: LineTools) => R | Unread | null;
-  make: (reading: R, making: Making) => B;
-  /** What was understood, for reading back before Enter is pressed. */
-  readBack: (reading: R) => string;
-  /** The beat as it is typed; null for what is no line but something to say. */
-  line: (beat: B, book: MoveBook) => string | null;
 
   /** Whether it can be led in several ways, and how it is where nothing is said of it. */
   isLed: boolean;
@@ -87,6 +80,17 @@ export type BeatFile<B, R> = Readonly<{
   forAges: (beat: B, change: ForAges) => B;
 }>;
 
+/** A kind of beat as it is typed: `R` is what a line of that kind says; `beats/lines.ts` lists them. */
+export type LineFile<B, R> = Readonly<{
+  /** What a typed line says, the words that it does not understand, or null for another kind. */
+  read: (line: string, tools: LineTools) => R | Unread | null;
+  make: (reading: R, making: Making) => B;
+  /** What was understood, for reading back before Enter is pressed. */
+  readBack: (reading: R) => string;
+  /** The beat as it is typed; null for what is no line but something to say. */
+  line: (beat: B, book: MoveBook) => string | null;
+}>;
+
 const asItIs = <B>(beat: B): B => beat;
 
 /** What most kinds have alike. */
@@ -101,13 +105,13 @@ export const PLAIN = {
   kit: () => [],
   ways: () => [],
   forAges: asItIs,
-} as const satisfies Partial<BeatFile<never, never>>;
+} as const satisfies Partial<BeatFile<never>>;
 
 /** For a beat without moves. */
 export const NO_PARTS = {
   parts: () => [],
   changeParts: asItIs,
-} as const satisfies Partial<BeatFile<never, never>>;
+} as const satisfies Partial<BeatFile<never>>;
 
 /** For a beat whose moves stand in one list, under `key`. */
 export function partsIn<Key extends string>(key: Key) {

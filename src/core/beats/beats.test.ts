@@ -21,12 +21,12 @@ import {
   changeParts,
   copyBeat,
   innerIdsOf,
-  lineOfBeat,
   partsAt,
   spokenLines,
   type Beat,
   type BeatKind,
 } from '.';
+import { lineOfBeat } from './lines';
 import { beatsFromReading, readingInWords, readQuickLine } from './quick-line';
 
 /** One of every kind, as a presenter may have written it. */

@@ -8,6 +8,9 @@ import { doseIn } from '../language/words-of';
 import { BEATS_A_MINUTE, type DoseUnit, type Tempo } from '../model/dose';
 import type { MoveBook } from '../moves/move-book';
 import { within } from '../words/numbers';
+import { AS_LED } from '../model/led';
+import { bareAction } from './actions-of';
+import type { LineFile } from './beat-file';
 import { INTRODUCED, linksOf, MOST_PERFORMANCES, type Chain } from './chain-schema';
 
 /** Short links: a chain of eight does each of them many times. Our own judgement. */
@@ -146,3 +149,22 @@ export function chainInLine(beat: Chain, book: MoveBook): string {
   );
   return `chain ${headAsTyped(beat).join(', ')}`.trimEnd() + `: ${inRow(links)}`;
 }
+
+/** A chain as it is typed. */
+export const chainLine: LineFile<Chain, ChainReading> = {
+  read: readChain,
+  make: ({ actions, introduce, bodyParts, perform }, { newId }) => ({
+    kind: 'chain',
+    id: newId('bt'),
+    say: '',
+    links: actions.map(({ joined, ...one }) => ({ id: newId('ac'), ...bareAction(one), joined })),
+    introduce,
+    bodyParts,
+    rehearseAfter: introduce > 1 ? [] : [3, 6].filter((n) => n < actions.length),
+    perform: [...perform],
+    performSay: '',
+    ...AS_LED,
+  }),
+  readBack: readBackChain,
+  line: chainInLine,
+};

@@ -4,11 +4,8 @@ import { addSets, firstDoing } from '../cues/sets';
 import { tempoInWords } from '../language/dose-words';
 import type { Action } from '../model/action';
 import type { Tempo } from '../model/dose';
-import { AS_LED } from '../model/led';
 import { counted } from '../words/numbers';
-import { bareAction } from './actions-of';
 import { PLAIN, partsIn, saidTo, type BeatFile } from './beat-file';
-import { chainInLine, readBackChain, readChain, type ChainReading } from './chain-line';
 import { chainSchema, linksOf, type Chain, type Link } from './chain-schema';
 import { actionRow, EMPTY_ROW } from './sheet-row';
 
@@ -89,7 +86,7 @@ function performanceInWords(perform: readonly Tempo[]): string {
   return `, then performed${perform.length === 1 ? '' : ` ${perform.length} times`}`;
 }
 
-export const chain: BeatFile<Chain, ChainReading> = {
+export const chain: BeatFile<Chain> = {
   ...PLAIN,
   ...partsIn('links'),
   schema: chainSchema,
@@ -100,22 +97,6 @@ export const chain: BeatFile<Chain, ChainReading> = {
     const links = verses.reduce((sum, n) => sum + n, 0);
     return `${counted(verses.length, 'verse', 'verses')}, ${counted(links, 'link', 'links')} in all${performanceInWords(beat.perform)}`;
   },
-
-  read: readChain,
-  make: ({ actions, introduce, bodyParts, perform }, { newId }) => ({
-    kind: 'chain',
-    id: newId('bt'),
-    say: '',
-    links: actions.map(({ joined, ...one }) => ({ id: newId('ac'), ...bareAction(one), joined })),
-    introduce,
-    bodyParts,
-    rehearseAfter: introduce > 1 ? [] : [3, 6].filter((n) => n < actions.length),
-    perform: [...perform],
-    performSay: '',
-    ...AS_LED,
-  }),
-  readBack: readBackChain,
-  line: chainInLine,
 
   roundWord: 'Verse',
   cues,

@@ -1,6 +1,7 @@
 import { CIRCUIT_REST_SECONDS, CIRCUIT_WORK_SECONDS, TIMINGS } from '../cues/timing';
 import { typedStation } from '../language/dosed';
 import {
+  bareStation,
   inRow,
   namesIn,
   readNamed,
@@ -13,7 +14,9 @@ import { HIDDEN_TEXT, quoted, revealed, saidInWords, takeDuring } from '../langu
 import type { Guise } from '../model/action';
 import type { MoveBook } from '../moves/move-book';
 import { within } from '../words/numbers';
-import { MOST_ROUNDS, WORK_RANGE, type Circuit } from './circuit-schema';
+import type { LineFile } from './beat-file';
+import { BY_THE_CLOCK, MOST_ROUNDS, WORK_RANGE, type Circuit } from './circuit-schema';
+import { ownInWords, timesInWords } from './circuit-words';
 
 export type CircuitReading = Readonly<{
   kind: 'circuit';
@@ -132,25 +135,22 @@ export function circuitInLine(
   return `circuit ${rounds} rounds ${workSeconds} s rest ${restSeconds}${between}${own}: ${named}`;
 }
 
-/** "30 s work, 15 s rest". */
-export const timesInWords = ({
-  workSeconds: work,
-  restSeconds: rest,
-}: Pick<Circuit, 'workSeconds' | 'restSeconds'>) => `${work} s work, ${rest} s rest`;
-
-/** "; round 2: 20 s work, 10 s rest"; empty where all rounds are alike. */
-export function ownInWords({ byRound }: Pick<Circuit, 'byRound'>): string {
-  return byRound
-    .map(({ workSeconds: work, restSeconds: rest }, n) => {
-      const own = [work === null ? '' : `${work} s work`, rest === null ? '' : `${rest} s rest`];
-      const said = own.filter(Boolean).join(', ');
-      return said && `; round ${n + 1}: ${said}`;
-    })
-    .join('');
-}
-
-/** "2 rounds of 30 s work, 15 s rest; round 2: 20 s work". */
-export function clockInWords(beat: Circuit): string {
-  const rounds = beat.rounds === 1 ? '1 round' : `${beat.rounds} rounds`;
-  return `${rounds} of ${timesInWords(beat)}${ownInWords(beat)}`;
-}
+/** A circuit as it is typed. */
+export const circuitLine: LineFile<Circuit, CircuitReading> = {
+  read: readCircuit,
+  make: (reading, { newId }) => ({
+    kind: 'circuit',
+    id: newId('bt'),
+    say: '',
+    stations: reading.stations.map((one) => ({ id: newId('st'), ...bareStation(one) })),
+    rounds: reading.rounds,
+    workSeconds: reading.workSeconds,
+    restSeconds: reading.restSeconds,
+    drinkBetweenRoundsSeconds: reading.drinkBetweenSeconds,
+    restAfterLast: false,
+    byRound: reading.byRound,
+    ...BY_THE_CLOCK,
+  }),
+  readBack: readBackCircuit,
+  line: circuitInLine,
+};

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { stationSchema } from '../model/action';
 import type { DeepReadonly } from '../model/deep-readonly';
+import { AS_LED, type LedAsSaid } from '../model/led';
 import { lineSchema } from '../model/text';
 import { ledBase } from './beat-base';
 
@@ -34,3 +35,6 @@ export const circuitSchema = z.strictObject({
     .max(MOST_ROUNDS),
 });
 export type Circuit = DeepReadonly<z.infer<typeof circuitSchema>>;
+
+/** How a circuit is led, where nothing is said of it. */
+export const BY_THE_CLOCK: LedAsSaid = { ...AS_LED, led: 'by the clock' };

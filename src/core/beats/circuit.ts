@@ -1,24 +1,13 @@
 import type { Doing, Nth } from '../cues/cue';
 import { TOLD, type Score } from '../cues/score';
 import { addTurn, doingOf } from '../cues/work';
-import { bareStation } from '../language/part-reader';
 import type { Station } from '../model/action';
-import { AS_LED, showsEach, type LedAsSaid } from '../model/led';
+import { showsEach } from '../model/led';
 import { SET_COST } from '../moves/other-doses';
 import { PLAIN, partsIn, saidTo, type BeatFile, type Way } from './beat-file';
-import {
-  circuitInLine,
-  clockInWords,
-  ownInWords,
-  readBackCircuit,
-  readCircuit,
-  timesInWords,
-  type CircuitReading,
-} from './circuit-line';
-import { circuitSchema, type Circuit } from './circuit-schema';
+import { clockInWords, ownInWords, timesInWords } from './circuit-words';
+import { BY_THE_CLOCK, circuitSchema, type Circuit } from './circuit-schema';
 import { partRow, roundsInWords, rowsAfter } from './sheet-row';
-
-const BY_THE_CLOCK: LedAsSaid = { ...AS_LED, led: 'by the clock' };
 
 /** How a round goes, counted from 1: its own way, or that of all of them. */
 function roundOf(beat: Circuit, round: number) {
@@ -136,7 +125,7 @@ function ways(beat: Circuit): Way<Circuit>[] {
   );
 }
 
-export const circuit: BeatFile<Circuit, CircuitReading> = {
+export const circuit: BeatFile<Circuit> = {
   ...PLAIN,
   ...partsIn('stations'),
   schema: circuitSchema,
@@ -148,23 +137,6 @@ export const circuit: BeatFile<Circuit, CircuitReading> = {
   ],
   label: ({ stations }) => `Circuit of ${stations.length}`,
   inWords: (beat) => clockInWords(beat),
-
-  read: readCircuit,
-  make: (reading, { newId }) => ({
-    kind: 'circuit',
-    id: newId('bt'),
-    say: '',
-    stations: reading.stations.map((one) => ({ id: newId('st'), ...bareStation(one) })),
-    rounds: reading.rounds,
-    workSeconds: reading.workSeconds,
-    restSeconds: reading.restSeconds,
-    drinkBetweenRoundsSeconds: reading.drinkBetweenSeconds,
-    restAfterLast: false,
-    byRound: reading.byRound,
-    ...BY_THE_CLOCK,
-  }),
-  readBack: readBackCircuit,
-  line: circuitInLine,
 
   cues,
   rows: ({ say, stations, workSeconds, restSeconds, rounds, byRound }, book) => {

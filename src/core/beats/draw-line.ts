@@ -1,3 +1,7 @@
+import { newDraw } from './draw';
+import type { Draw } from './draw-schema';
+import type { Entry } from '../model/chance';
+import type { LineFile, Making } from './beat-file';
 import type { DrawSetup } from '../chance/setup';
 import { deviceFile, DEVICE_KINDS, DEVICES, usualRules, type Device } from '../devices';
 import type { ReadEntry, TypedEntry } from '../devices/device-file';
@@ -234,3 +238,33 @@ export function drawInLine(beat: TypedDraw, book: MoveBook): string {
   const said = beat.meanwhile.trim() && ` … ${quoted(beat.meanwhile)}`;
   return `${head.join(', ')}${said}: ${inRow(entries)}`;
 }
+
+/** The beat that a typed draw asks for. */
+function make(reading: DrawReading, { newId, seed }: Making): Draw {
+  const { device, entries, amount, beforehand, meanwhile } = reading;
+  const given = entries.map(({ label, action, then }) => ({
+    label,
+    action: bareAction(action),
+    then: then.map(bareAction),
+  }));
+  const begun = newDraw(device, given, seed, newId);
+  return {
+    ...begun,
+    meanwhile,
+    entries: begun.entries.map((entry, n): Entry => {
+      const { cards, faces } = entries[n]!;
+      return { ...entry, cards, faces: faces ?? entry.faces };
+    }),
+    amount,
+    drawn: beforehand ? 'beforehand' : 'live',
+    rules: rulesFrom(reading, newId),
+  };
+}
+
+/** A draw as it is typed. */
+export const drawLine: LineFile<Draw, DrawReading> = {
+  read: readDraw,
+  make,
+  readBack: readBackDraw,
+  line: drawInLine,
+};

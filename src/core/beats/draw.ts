@@ -7,7 +7,6 @@ import type { Entry } from '../model/chance';
 import { AS_LED } from '../model/led';
 import type { NewId } from '../model/new-id';
 import { calledIn, type MoveBook } from '../moves/move-book';
-import { bareAction } from './actions-of';
 import {
   PLAIN,
   saidTo,
@@ -15,11 +14,9 @@ import {
   type At,
   type BeatFile,
   type KitNeed,
-  type Making,
   type Part,
 } from './beat-file';
 import { leadDraws } from './draw-led';
-import { drawInLine, readBackDraw, readDraw, rulesFrom, type DrawReading } from './draw-line';
 import { drawSchema, type Draw } from './draw-schema';
 import { EMPTY_ROW, partRow, saidInRow, type RowContent } from './sheet-row';
 
@@ -118,29 +115,7 @@ export function newDraw(
   };
 }
 
-/** The beat that a typed draw asks for. */
-function make(reading: DrawReading, { newId, seed }: Making): Draw {
-  const { device, entries, amount, beforehand, meanwhile } = reading;
-  const given = entries.map(({ label, action, then }) => ({
-    label,
-    action: bareAction(action),
-    then: then.map(bareAction),
-  }));
-  const begun = newDraw(device, given, seed, newId);
-  return {
-    ...begun,
-    meanwhile,
-    entries: begun.entries.map((entry, n): Entry => {
-      const { cards, faces } = entries[n]!;
-      return { ...entry, cards, faces: faces ?? entry.faces };
-    }),
-    amount,
-    drawn: beforehand ? 'beforehand' : 'live',
-    rules: rulesFrom(reading, newId),
-  };
-}
-
-export const draw: BeatFile<Draw, DrawReading> = {
+export const draw: BeatFile<Draw> = {
   ...PLAIN,
   schema: drawSchema,
   parts,
@@ -168,11 +143,6 @@ export const draw: BeatFile<Draw, DrawReading> = {
     [stopInWords(beat), amountInWords(beat.amount), ...rulesInWords(beat)]
       .filter(Boolean)
       .join('; '),
-
-  read: readDraw,
-  make,
-  readBack: readBackDraw,
-  line: drawInLine,
 
   roundWord: 'Draw',
   cues: leadDraws,

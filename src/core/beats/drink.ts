@@ -7,7 +7,7 @@ import { inSeconds, lengthInWords } from '../words/clock';
 import { within } from '../words/numbers';
 import { saidTogether } from '../words/said-together';
 import { beatBase } from './beat-base';
-import { NO_PARTS, PLAIN, type BeatFile } from './beat-file';
+import { NO_PARTS, PLAIN, type BeatFile, type LineFile } from './beat-file';
 import { EMPTY_ROW, saidInRow } from './sheet-row';
 
 const LENGTH = { least: 5, most: 600 } as const;
@@ -24,7 +24,7 @@ export type DrinkReading = Readonly<{ kind: 'drink'; seconds: number; text: stri
 const TYPED =
   /^(?:drinks?|water|drinks? break|water break|sip)(?:\s+(\d+)\s*(s|sec|seconds|min|minutes)?)?$/iu;
 
-export const drink: BeatFile<Drink, DrinkReading> = {
+export const drink: BeatFile<Drink> = {
   ...PLAIN,
   isLed: false,
   ...NO_PARTS,
@@ -32,6 +32,22 @@ export const drink: BeatFile<Drink, DrinkReading> = {
   spoken: ({ text }) => [text],
   label: () => 'Drink',
   inWords: ({ seconds }) => lengthInWords(seconds),
+  cues: ({ seconds, text }, score) => {
+    score.add('drink', seconds, '');
+    score.sayMeanwhile(text, score.cues.length - 1, null);
+  },
+  rows: ({ text, seconds }) => [
+    {
+      ...EMPTY_ROW,
+      say: saidInRow({ line: '', meanwhile: text }),
+      name: 'Drink',
+      dose: lengthInWords(seconds),
+    },
+  ],
+};
+
+/** Its line as it is typed. */
+export const drinkLine: LineFile<Drink, DrinkReading> = {
   read: (line) => {
     const { words, guise } = splitGuise(line);
     const match = TYPED.exec(words.trim().replace(/[.!]$/u, ''));
@@ -45,16 +61,4 @@ export const drink: BeatFile<Drink, DrinkReading> = {
     `A drink, ${lengthInWords(seconds)}${saidInWords({ line: '', meanwhile: text })}`,
   line: ({ seconds, text }) =>
     `drink ${seconds} s${typedSaid({ ...NO_GUISE, meanwhile: text }, true)}`,
-  cues: ({ seconds, text }, score) => {
-    score.add('drink', seconds, '');
-    score.sayMeanwhile(text, score.cues.length - 1, null);
-  },
-  rows: ({ text, seconds }) => [
-    {
-      ...EMPTY_ROW,
-      say: saidInRow({ line: '', meanwhile: text }),
-      name: 'Drink',
-      dose: lengthInWords(seconds),
-    },
-  ],
 };

@@ -1,9 +1,8 @@
 import { z } from 'zod';
 import type { Cue } from '../cues/cue';
 import type { Score } from '../cues/score';
-import { howAsTyped, pointsAsTyped, type HowSaid } from '../language/how-reader';
 import type { Ages } from '../model/ages';
-import { AS_LED, type LedAsSaid } from '../model/led';
+import { type LedAsSaid } from '../model/led';
 import { prefixOf, type NewId } from '../model/new-id';
 import type { Points } from '../model/points';
 import { MAX_LINE } from '../model/text';
@@ -29,24 +28,17 @@ import { tell } from './tell';
 export const BEATS = { drink, setup, circuit, draw, chain, echo, relay, move, tell } as const;
 export type BeatKind = keyof typeof BEATS;
 
-type InFile<File> =
-  File extends BeatFile<infer B, infer R> ? Readonly<{ beat: B; reading: R }> : never;
+type InFile<File> = File extends BeatFile<infer B> ? Readonly<{ beat: B }> : never;
 /** A beat of one kind. */
 export type BeatOf<Kind extends BeatKind> = InFile<(typeof BEATS)[Kind]>['beat'];
 /** One step of the story inside a chapter. */
 export type Beat = { [Kind in BeatKind]: BeatOf<Kind> }[BeatKind];
-/** What a typed line says of a beat, by its kind. */
-export type BeatReading = {
-  [Kind in BeatKind]: InFile<(typeof BEATS)[Kind]>['reading'];
-}[BeatKind] &
-  Readonly<{ how?: HowSaid }>;
-
 export const BEAT_KINDS = Object.keys(BEATS) as readonly BeatKind[];
 
 /** What there is to know of a beat of this kind. */
-function fileOf<B extends Beat>(beat: B): BeatFile<B, never> {
+function fileOf<B extends Beat>(beat: B): BeatFile<B> {
   // The record pairs each kind with its own file: the compiler can't follow that through an index.
-  return BEATS[beat.kind] as unknown as BeatFile<B, never>;
+  return BEATS[beat.kind] as unknown as BeatFile<B>;
 }
 
 const schemas = BEAT_KINDS.map((kind) => BEATS[kind].schema);
@@ -119,33 +111,6 @@ export function beatLabel(beat: Beat, book: MoveBook): string {
 /** How much a beat asks for, in a line: "2 × 4 reps", "2 rounds of 30 s work, 15 s rest". */
 export function beatInWords(beat: Beat): string {
   return fileOf(beat).inWords(beat);
-}
-
-/**
- * A beat as the line that a presenter would type for it, so that a script can be written out, changed
- * by hand and read again. What a line has no words for is left out: weights of sectors. Null for what
- * is not a line: something to say.
- */
-export function lineOfBeat(beat: Beat, book: MoveBook): string | null {
-  const line = fileOf(beat).line(beat, book);
-  if (line === null || !isLed(beat)) return line;
-  const how = howAsTyped(beat, fileOf(beat).usualHow);
-  return [...how, ...pointsAsTyped(beat.points), line].join(', ');
-}
-
-const fileOfReading = ({ kind }: BeatReading) =>
-  BEATS[kind] as unknown as BeatFile<Beat, BeatReading>;
-
-/** The beats that a reading asks for: one, and what is said before or after it where it is long. */
-export function beatsOfReading(reading: BeatReading, making: Making): readonly Beat[] {
-  return splitWords({ ...fileOfReading(reading).make(reading, making), ...reading.how }, making);
-}
-
-/** What was understood of a typed beat, in words. */
-export function beatReadBack(reading: BeatReading): string {
-  const how = howAsTyped({ ...AS_LED, ...reading.how });
-  const points = pointsAsTyped(reading.how?.points);
-  return [fileOfReading(reading).readBack(reading), ...how, ...points].join('; ');
 }
 
 /** Whether a beat of this kind can be led in several ways. */
@@ -240,4 +205,9 @@ export function beatForAges(beat: Beat, change: ForAges): Beat {
 /** What points are given for in a beat; null where nothing is scored. */
 export function pointsOf(beat: Beat): Points | null {
   return isLed(beat) ? (beat.points ?? null) : null;
+}
+
+/** How a beat of this kind is led, where nothing is said of it. */
+export function usualHowOf({ kind }: Pick<Beat, 'kind'>): LedAsSaid {
+  return BEATS[kind].usualHow;
 }

@@ -3,7 +3,8 @@ import type { LineTools, Unread } from '../language/part-reader';
 import { hideQuoted, revealed, saidDuring } from '../language/said';
 import { CHAPTER_KINDS, type ChapterKind } from '../model/chapter-kinds';
 import type { Led } from '../model/led';
-import { BEAT_KINDS, beatsOfReading, beatReadBack, BEATS, type Beat, type BeatReading } from '.';
+import { BEAT_KINDS, BEATS, type Beat } from '.';
+import { beatReadBack, beatsOfReading, LINES, type BeatReading } from './lines';
 import type { Making } from './beat-file';
 import { tellOf } from './tell';
 
@@ -30,7 +31,7 @@ function readChapter(line: string): QuickReading | null {
 
 function readBeat(line: string, tools: LineTools): BeatReading | Unread | null {
   for (const kind of BEAT_KINDS) {
-    const read = BEATS[kind].read(line, tools);
+    const read = LINES[kind].read(line, tools);
     if (read) return read;
   }
   return null;

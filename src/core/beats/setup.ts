@@ -10,7 +10,14 @@ import { within } from '../words/numbers';
 import { saidTogether } from '../words/said-together';
 import { singular } from '../words/singular';
 import { beatBase } from './beat-base';
-import { NO_PARTS, PLAIN, shortened, type BeatFile, type KitNeed } from './beat-file';
+import {
+  NO_PARTS,
+  PLAIN,
+  shortened,
+  type BeatFile,
+  type LineFile,
+  type KitNeed,
+} from './beat-file';
 import { EMPTY_ROW, saidInRow } from './sheet-row';
 
 /** The film waits, or things come out or go away in the middle of a session. */
@@ -96,7 +103,7 @@ function kitOf(thing: string): KitNeed {
   return count === undefined ? one : { ...one, count: Number(count) };
 }
 
-export const setup: BeatFile<Setup, SetupReading> = {
+export const setup: BeatFile<Setup> = {
   ...PLAIN,
   isLed: false,
   ...NO_PARTS,
@@ -104,14 +111,6 @@ export const setup: BeatFile<Setup, SetupReading> = {
   spoken: ({ text }) => [text],
   label: (beat) => shortened(setupInWords(beat)),
   inWords: (beat) => lengthInWords(beat.seconds) + withHelper(beat),
-  read,
-  make: (reading, { newId }) => ({ ...reading, things: [...reading.things], id: newId('bt') }),
-  readBack: (reading) =>
-    `${setupInWords(reading)}, ${lengthInWords(reading.seconds)}${withHelper(reading)}${saidInWords({ line: '', meanwhile: reading.text })}`,
-  line: ({ what, things, helper, text, seconds }) => {
-    const said = typedSaid({ ...NO_GUISE, meanwhile: text }, true);
-    return `${front({ what, things })} ${seconds} s${withHelper({ helper })}${said}`;
-  },
   cues: (beat, score) => {
     score.add('setup', beat.seconds, setupInWords(beat));
     score.sayMeanwhile(beat.text, score.cues.length - 1, null);
@@ -125,4 +124,16 @@ export const setup: BeatFile<Setup, SetupReading> = {
     },
   ],
   kit: ({ what, things }) => (what === 'set out' ? things.map(kitOf) : []),
+};
+
+/** Its line as it is typed. */
+export const setupLine: LineFile<Setup, SetupReading> = {
+  read,
+  make: (reading, { newId }) => ({ ...reading, things: [...reading.things], id: newId('bt') }),
+  readBack: (reading) =>
+    `${setupInWords(reading)}, ${lengthInWords(reading.seconds)}${withHelper(reading)}${saidInWords({ line: '', meanwhile: reading.text })}`,
+  line: ({ what, things, helper, text, seconds }) => {
+    const said = typedSaid({ ...NO_GUISE, meanwhile: text }, true);
+    return `${front({ what, things })} ${seconds} s${withHelper({ helper })}${said}`;
+  },
 };

@@ -4,7 +4,7 @@ import { TIMINGS } from '../cues/timing';
 import type { Effort } from '../model/move';
 import { lineSchema } from '../model/text';
 import { beatBase } from './beat-base';
-import { NO_PARTS, PLAIN, shortened, type BeatFile } from './beat-file';
+import { NO_PARTS, PLAIN, shortened, type BeatFile, type LineFile } from './beat-file';
 import { EMPTY_ROW } from './sheet-row';
 
 /** Whom a line is for, where it is not the children. */
@@ -91,7 +91,7 @@ export function tellOf(typed: string, unread: readonly string[] = []): TellReadi
   return { kind: 'tell', ...front, ...wait, unread };
 }
 
-export const tell: BeatFile<Tell, TellReading> = {
+export const tell: BeatFile<Tell> = {
   ...PLAIN,
   isLed: false,
   ...NO_PARTS,
@@ -100,6 +100,19 @@ export const tell: BeatFile<Tell, TellReading> = {
   label: ({ text }) => shortened(text) || 'An empty line',
   inWords: ({ waitSeconds }) => (waitSeconds === undefined ? '' : `wait ${waitSeconds} s`),
   // Whatever no other kind understands is said.
+  cues: ({ text, waitSeconds, acted }, score) => {
+    const effort: Effort = acted ?? 1;
+    // Questions on the way are waited for as usual, the last one as the presenter has it.
+    const said = text.replace(/\?(?=[”"’')\s]*$)/u, '');
+    const seconds = speechSeconds(said, score.pace);
+    if (waitSeconds === undefined) score.add('say', seconds, text, { effort });
+    else score.add('ask', seconds + waitSeconds, text, { effort });
+  },
+  rows: (beat) => [{ ...EMPTY_ROW, say: tellAsWritten(beat), dose: tell.inWords(beat) }],
+};
+
+/** Its line as it is typed. */
+export const tellLine: LineFile<Tell, TellReading> = {
   read: (line) => tellOf(line),
   make: ({ text, waitSeconds, to, acted, check }, { newId }) => ({
     kind: 'tell',
@@ -120,13 +133,4 @@ export const tell: BeatFile<Tell, TellReading> = {
       : 'A line to say';
   },
   line: () => null,
-  cues: ({ text, waitSeconds, acted }, score) => {
-    const effort: Effort = acted ?? 1;
-    // Questions on the way are waited for as usual, the last one as the presenter has it.
-    const said = text.replace(/\?(?=[”"’')\s]*$)/u, '');
-    const seconds = speechSeconds(said, score.pace);
-    if (waitSeconds === undefined) score.add('say', seconds, text, { effort });
-    else score.add('ask', seconds + waitSeconds, text, { effort });
-  },
-  rows: (beat) => [{ ...EMPTY_ROW, say: tellAsWritten(beat), dose: tell.inWords(beat) }],
 };

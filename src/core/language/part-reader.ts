@@ -1,5 +1,5 @@
 import type { Ages } from '../model/ages';
-import { NO_GUISE, type Guise, type Station } from '../model/action';
+import { type Guise, type Station } from '../model/action';
 import { MAX_AMOUNT, MAX_SETS, type Dose, type DoseUnit } from '../model/dose';
 import type { Move } from '../model/move';
 import { findMoves, type MoveFinder } from '../moves/move-finder';
@@ -144,19 +144,6 @@ export function readNamed(text: string, { finder }: LineTools): ReadStation | nu
 /** What a station that was read is in a beat, but for its id. */
 export function bareStation({ move, also, guise }: ReadStation): Omit<Station, 'id'> {
   return { move: move.id, also, guise };
-}
-
-/** A move with its usual dose. */
-export function usualAction(move: Move, ages: Ages): ReadAction {
-  return {
-    move,
-    also: [],
-    dose: usualDose(move, ages),
-    guise: NO_GUISE,
-    between: [],
-    home: null,
-    usualAmount: true,
-  };
 }
 
 /** What stands between commas, or other marks, none of it empty. */

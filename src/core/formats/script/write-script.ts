@@ -1,5 +1,6 @@
 import { castInWords, listInWords } from '../../words/written-lists';
-import { type Beat, lineOfBeat } from '../../beats';
+import type { Beat } from '../../beats';
+import { lineOfBeat } from '../../beats/lines';
 import type { Adventure, Chapter } from '../../document/adventure';
 import { moveBookOf, type MoveBook } from '../../moves/move-book';
 import { tellAsWritten } from '../../beats/tell';
