@@ -120,8 +120,10 @@ export function readDraw(typed: string, tools: LineTools): DrawReading | Unread 
   const table = match[3] ?? '';
   const names = namesIn(table, table.includes(';') ? /;/u : /,/u);
   const file = DEVICES[TYPED.find((one) => one.word.test(word))!.kind];
-  if (names.length === 0 && !file.tableFrom) return null;
   const { read, rest } = readRules(match[2]!);
+  // A device alone begins a table: its faces are chosen where it stands.
+  const begins = match[3] === undefined && rest === '' && Boolean(file.kit);
+  if (names.length === 0 && !file.tableFrom && !begins) return null;
   const { standIn, between, ...ruled } = movesInRules(read, tools);
   const { entries: given, ...listed } = readTable(names, file, tools);
   const over = rest && !file.tableFrom ? rest.split(' ') : [];
@@ -129,7 +131,7 @@ export function readDraw(typed: string, tools: LineTools): DrawReading | Unread 
   if (unread.length > 0) return { unread };
   const actions = given.map(({ action }) => action);
   const entries = file.tableFrom ? file.tableFrom(rest, actions, tools) : given;
-  if (entries.length === 0) return null;
+  if (entries.length === 0 && !begins) return null;
   return {
     kind: 'draw',
     device: file.read(word, names.length, read),

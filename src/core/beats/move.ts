@@ -4,7 +4,7 @@ import { addAction, addSets, firstDoing } from '../cues/sets';
 import { joinThens } from '../language/dose-asides';
 import { typedAction, typedAmongOthers } from '../language/dosed';
 import { doseInWords } from '../language/dose-words';
-import { readPart, type LineTools, type Unread } from '../language/part-reader';
+import { namesIn, readPart, type LineTools, type Unread } from '../language/part-reader';
 import type { ReadAction } from '../language/read-action';
 import { saidInWords } from '../language/said';
 import { actionSchema } from '../model/action';
@@ -48,7 +48,23 @@ function splitParts(line: string, isAction: (text: string) => boolean): readonly
   return parts;
 }
 
+/** "10 squats, 5 star jumps": moves in a row, each with an amount of its own. */
+function readRow(line: string, tools: LineTools): MoveReading | null {
+  const end = /:(?=\s|$)|(?:^|\s)(?:…|\.{3})/u.exec(line)?.index ?? line.length;
+  const pieces = namesIn(line.slice(0, end), /,|\band\s+(?=\d)/u);
+  if (pieces.length < 2 || end < line.length) return null;
+  const read = pieces.map((piece) => readPart(piece, tools));
+  const actions = read.flatMap((one) => (one && 'action' in one ? [one.action] : []));
+  const isRow = actions.length === pieces.length && actions.every((one) => !one.usualAmount);
+  return isRow ? { kind: 'move', actions, rounds: 1 } : null;
+}
+
 function read(line: string, tools: LineTools): MoveReading | Unread | null {
+  const whole = readThens(line, tools);
+  return whole && 'kind' in whole ? whole : (readRow(line, tools) ?? whole);
+}
+
+function readThens(line: string, tools: LineTools): MoveReading | Unread | null {
   const isAction = (text: string) => {
     const part = readPart(text, tools);
     return part !== null && 'action' in part;

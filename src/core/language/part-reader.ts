@@ -9,6 +9,7 @@ import { plainWords } from '../words/plain-words';
 import type { SoundBook } from '../words/phonemes';
 import { wordsOf } from './words-of';
 import { isByAge, takeAfterName, takeAsides, type Asides } from './dose-asides';
+import { loosen, usesBody } from './loosen';
 import { readDose, unitNamed, type DoseRead } from './dose-reader';
 import { revealed, splitGuise } from './said';
 import type { ReadAction } from './read-action';
@@ -87,8 +88,40 @@ function homeFrom({ home }: Asides, move: Move, ages: Ages): Dose | Unread | nul
   return read.unread.length > 0 ? { unread: read.unread } : doseFrom(read, move, ages, found);
 }
 
+/** A sentence that gives no amount is told: "Clap your hands!" */
+const SENTENCE = /[.!?]["”’']*\s*$/u;
+/** A longer line without an amount is told, whatever it begins with. */
+const MOST_NOTE_WORDS = 6;
+
+/** Whether a line that was read loosely is something to do, and not a story that names a move. */
+function isDoing({ action }: PartRead, front: string, notes: string): boolean {
+  if (!action.usualAmount || action.dose.ways === 2) return true;
+  return !SENTENCE.test(front) && notes.split(/\s+/u).length <= MOST_NOTE_WORDS;
+}
+
+/** The same with what stands around the move and its dose taken out, and kept as a note. */
+function readLoosely(text: string, tools: LineTools): PartRead | null {
+  const end = /:(?=\s|$)|(?:^|\s)(?:…|\.{3})|\s+as\s/u.exec(text)?.index ?? text.length;
+  const front = text.slice(0, end);
+  const loose = loosen(front, tools.finder);
+  if (loose.text === front.trim() || loose.text === '') return null;
+  const read = readStrictly(loose.text + text.slice(end), tools);
+  if (!read || 'unread' in read) return null;
+  const body = usesBody(read.action.move, loose.body);
+  if (!body.fits) return null;
+  const note = [read.action.guise.note, ...loose.notes, ...body.notes].filter(Boolean).join(', ');
+  if (!isDoing(read, front, note)) return null;
+  const guise = { ...read.action.guise, note: note.slice(0, 120) };
+  return { ...read, action: { ...read.action, guise } };
+}
+
 /** One move with its dose and guise; null where no move is named. */
-export function readPart(text: string, { finder, ages }: LineTools): PartRead | Unread | null {
+export function readPart(text: string, tools: LineTools): PartRead | Unread | null {
+  const strict = readStrictly(text, tools);
+  return strict && !('unread' in strict) ? strict : (readLoosely(text, tools) ?? strict);
+}
+
+function readStrictly(text: string, { finder, ages }: LineTools): PartRead | Unread | null {
   const { words: front, guise: said } = splitGuise(text);
   // "plank: fours 20 s, fives 40 s" says how much, and nothing to say.
   const isDose = isByAge(said.line);
