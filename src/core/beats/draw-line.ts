@@ -5,7 +5,14 @@ import { joinThens } from '../language/dose-asides';
 import { typedAmongOthers } from '../language/dosed';
 import { readRules, type RulesRead } from '../language/draw-rules-reader';
 import { amountInWords, rulesInWords, stopInWords } from '../language/draw-words';
-import { inRow, namesIn, readAction, type LineTools, type Unread } from '../language/part-reader';
+import {
+  inRow,
+  namesIn,
+  readAction,
+  unknownAction,
+  type LineTools,
+  type Unread,
+} from '../language/part-reader';
 import type { ReadAction } from '../language/read-action';
 import { quoted, saidInWords, takeDuring } from '../language/said';
 import {
@@ -67,7 +74,7 @@ function readEntry(
 ): ReadEntry | null {
   const [action, ...then] = joinThens(words)
     .split(/\s+(?:then|\+)\s+/iu)
-    .map((one) => readAction(one, tools));
+    .map((one) => readAction(one, tools) ?? unknownAction(one, tools));
   const following = then.flatMap((one) => one ?? []);
   if (!action || following.length < then.length) return null;
   return { label: label ?? usualLabel(action), action, then: following, cards, faces };

@@ -13,6 +13,7 @@ import { AS_LED } from '../model/led';
 import { doseTotal } from '../model/dose';
 import { lineSchema } from '../model/text';
 import { calledIn } from '../moves/move-book';
+import { isUnknown } from '../moves/unknown-move';
 import { dosesFor, nearestDose, SET_COST } from '../moves/other-doses';
 import { actionsOf } from './actions-of';
 import { ledBase } from './beat-base';
@@ -103,9 +104,11 @@ export const move: BeatFile<MoveBeat, MoveReading> = {
     ...AS_LED,
   }),
   readBack: ({ actions, rounds }) => {
-    const parts = actions.map(({ move: { name }, dose, guise, usualAmount, between, home }) => {
-      const called = guise.name ? `${guise.name} (${name})` : name;
-      const asked = `${doseInWords(dose)}${usualAmount ? ' as usual' : ''}`;
+    const parts = actions.map(({ move, dose, guise, usualAmount, between, home }) => {
+      const { name } = move;
+      const called = guise.name && guise.name !== name ? `${guise.name} (${name})` : name;
+      const known = isUnknown(move) ? ', a move of your own: nobody knows it yet' : '';
+      const asked = `${doseInWords(dose)}${usualAmount ? ' as usual' : ''}${known}`;
       const story = between.map((line) => `; between the sets “${line}”`).join('');
       const later = home ? `; at home ${doseInWords(home)}` : '';
       const note = guise.note && `; ${guise.note}`;

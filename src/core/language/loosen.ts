@@ -29,7 +29,14 @@ const PLACE = new RegExp(
   'giu',
 );
 const AND_BACK = /(?<!there )\band back(?: again)?\b/giu;
-const BODY = new RegExp(String.raw`\b(?:your|the|both|our|my) (?:${BODY_PARTS})\b`, 'giu');
+const BODY = new RegExp(
+  String.raw`\b(?:your|the|both|our|my) (?:${BODY_PARTS})\b|\b(?:feet|hands|knees|arms|legs|fingers|toes)\b`,
+  'giu',
+);
+const WHOSE = new RegExp(String.raw`\b(?:your|the|our|my) (?=(?:${BODY_PARTS})\b)`, 'giu');
+
+/** "tap knees" for "tap your knees": some moves are called so. */
+export const withoutWhose = (text: string) => text.replace(WHOSE, '');
 const ON_ONE = /\bon one (?:leg|foot)\b/giu;
 const MANNER = new RegExp(String.raw`\b(?:${MANNERS})\b`, 'giu');
 const WAY = new RegExp(String.raw`\b(?:${WAYS_OF_GOING})\b`, 'giu');

@@ -9,7 +9,8 @@ import { plainWords } from '../words/plain-words';
 import type { SoundBook } from '../words/phonemes';
 import { wordsOf } from './words-of';
 import { isByAge, takeAfterName, takeAsides, type Asides } from './dose-asides';
-import { loosen, usesBody } from './loosen';
+import { loosen, usesBody, withoutWhose } from './loosen';
+import { unknownDosed, unknownNamed } from './unknown-part';
 import { readDose, unitNamed, type DoseRead } from './dose-reader';
 import { revealed, splitGuise } from './said';
 import type { ReadAction } from './read-action';
@@ -99,10 +100,16 @@ function isDoing({ action }: PartRead, front: string, notes: string): boolean {
   return !SENTENCE.test(front) && notes.split(/\s+/u).length <= MOST_NOTE_WORDS;
 }
 
+/** Where what is done ends, and a name, or something to say, begins. */
+const endOfFront = (text: string) =>
+  /:(?=\s|$)|(?:^|\s)(?:…|\.{3})|\s+as\s/u.exec(text)?.index ?? text.length;
+
 /** The same with what stands around the move and its dose taken out, and kept as a note. */
 function readLoosely(text: string, tools: LineTools): PartRead | null {
-  const end = /:(?=\s|$)|(?:^|\s)(?:…|\.{3})|\s+as\s/u.exec(text)?.index ?? text.length;
+  const end = endOfFront(text);
   const front = text.slice(0, end);
+  const named = readStrictly(withoutWhose(front) + text.slice(end), tools);
+  if (named && 'action' in named && isDoing(named, front, '')) return named;
   const loose = loosen(front, tools.finder);
   if (loose.text === front.trim() || loose.text === '') return null;
   const read = readStrictly(loose.text + text.slice(end), tools);
@@ -118,7 +125,26 @@ function readLoosely(text: string, tools: LineTools): PartRead | null {
 /** One move with its dose and guise; null where no move is named. */
 export function readPart(text: string, tools: LineTools): PartRead | Unread | null {
   const strict = readStrictly(text, tools);
-  return strict && !('unread' in strict) ? strict : (readLoosely(text, tools) ?? strict);
+  if (strict && !('unread' in strict)) return strict;
+  return readLoosely(text, tools) ?? strict ?? readUnknown(text, tools);
+}
+
+/** So much of something that no catalogue knows: it becomes a move of the presenter's own. */
+function readUnknown(text: string, tools: LineTools): PartRead | null {
+  const end = endOfFront(text);
+  const loose = loosen(text.slice(0, end), tools.finder);
+  const { rest } = takeAsides(loose.text);
+  const read = readDose(wordsToDigits(wordsOf(rest)));
+  const move = unknownDosed(read, loose.text);
+  if (!move) return null;
+  // Read again with that move known, so that all else is read as ever.
+  const finder = new Map([...tools.finder, [plainWords(move.name).join(' '), move] as const]);
+  const again = readStrictly(loose.text + text.slice(end), { ...tools, finder });
+  if (!again || 'unread' in again) return null;
+  const { guise } = again.action;
+  const note = [guise.note, ...loose.notes].filter(Boolean).join(', ').slice(0, 120);
+  const name = guise.name || move.name;
+  return { ...again, action: { ...again.action, guise: { ...guise, name, note } } };
 }
 
 function readStrictly(text: string, { finder, ages }: LineTools): PartRead | Unread | null {
@@ -158,6 +184,15 @@ export function readAction(text: string, tools: LineTools): ReadAction | null {
   return part !== null && 'action' in part ? part.action : null;
 }
 
+/** A name of a table that is no known move, with a usual dose: the other lines stay what they are. */
+export function unknownAction(text: string, { ages }: LineTools): ReadAction | null {
+  const { words, guise } = splitGuise(text);
+  const move = unknownNamed(words);
+  if (!move) return null;
+  const usual = usualAction(move, ages);
+  return { ...usual, guise: { ...guise, name: guise.name || move.name } };
+}
+
 /** A station as read from a line. */
 export type ReadStation = Readonly<{ move: Move; also: readonly string[]; guise: Guise }>;
 
@@ -167,6 +202,11 @@ export function readNamed(text: string, { finder }: LineTools): ReadStation | nu
   const { rest, found: asides } = takeAsides(front);
   const words = plainWords(rest);
   const found = findMoves(finder, words);
+  const unknown = found ? null : unknownNamed(rest);
+  if (unknown && guise.line === '') {
+    const name = guise.name || unknown.name;
+    return { move: unknown, also: [], guise: { ...guise, name, note: asides.note ?? '' } };
+  }
   const isAll = found && found.to - found.from === words.length;
   const isPlain = Object.keys(asides).every((key) => key === 'note');
   if (!isAll || !isPlain) return null;
