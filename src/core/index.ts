@@ -54,6 +54,7 @@ export { MOST_WORTH, type Points } from './model/points';
 export { linksOf, type Chain, type Link } from './beats/chain-schema';
 export { versesOf } from './beats/chain';
 export { homeActions, homeSchedule } from './schedule/home';
+export { isUnknown, nearestMoves } from './moves/unknown-move';
 export { newAction, newStation } from './moves/new-part';
 export { doseForMove, usualDose } from './moves/usual-dose';
 // figure

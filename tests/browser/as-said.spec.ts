@@ -135,3 +135,27 @@ test('the three starts that were missing open as they are written', async ({ pag
     await expect(page.getByText('Nothing to mend.')).toBeVisible();
   }
 });
+
+test('what nobody knows is still done: by its own name, or as the nearest move', async ({
+  page,
+}) => {
+  await startNew(page, 'Unknown');
+  const line = page.getByLabel('Next line in The adventure');
+  await line.fill('10 gorilla thumps');
+  await expect(page.getByText('a move of your own: nobody knows it yet')).toBeVisible();
+  await line.press('Enter');
+  await expect(beat(page)).toContainText('Gorilla thumps: nobody knows this move yet.');
+  await saved(page);
+  await page.reload();
+  await expect(beat(page).getByLabel('How many; several numbers make a ladder')).toHaveValue('10');
+  await line.fill('8 wibble flaps');
+  await page.locator('[data-nearest] button').first().click();
+  await expect(line).toHaveValue('');
+  await expect(beat(page, 1).getByLabel('Name of this move in your story')).toHaveValue(
+    'wibble flaps',
+  );
+  await expect(beat(page, 1)).not.toContainText('nobody knows');
+  await line.fill('6 moth flutters');
+  await page.getByRole('button', { name: 'just say it' }).click();
+  await expect(beat(page, 2).getByLabel('Line to say')).toHaveValue('6 moth flutters');
+});

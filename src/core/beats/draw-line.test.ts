@@ -105,7 +105,12 @@ describe('a typed line that names a device', () => {
       ['log-roll', 'march'],
       [],
     ]);
-    expect(read('die: squats + zorbles, hops')).toMatchObject({ kind: 'tell' });
+    // What nobody knows keeps its words; the other faces stay what they are.
+    const unknown = read('die: squats + zorbles, hops');
+    expect(unknown).toMatchObject({
+      kind: 'draw',
+      entries: [{ then: [{ move: { name: 'zorbles' } }] }, { action: { move: { id: 'hop' } } }],
+    });
   });
 
   it('reads a stand-in with its dose, and says which rule it does not know', () => {
@@ -149,7 +154,10 @@ describe('a typed line that names a device', () => {
   });
 
   it('keeps a line whole whose moves it does not know, and says which', () => {
-    expect(read('die: squats, zorbles')).toMatchObject({ kind: 'tell', unread: ['zorbles'] });
+    expect(read('die: squats, what is a zorble')).toMatchObject({
+      kind: 'tell',
+      unread: ['what is a zorble'],
+    });
     expect(read('List the names of the ducks.').kind).toBe('tell');
     expect(read('Die Lampe: hell!').kind).not.toBe('draw');
   });

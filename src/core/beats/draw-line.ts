@@ -9,7 +9,14 @@ import { joinThens } from '../language/dose-asides';
 import { typedAmongOthers } from '../language/dosed';
 import { readRules, type RulesRead } from '../language/draw-rules-reader';
 import { amountInWords, rulesInWords, stopInWords } from '../language/draw-words';
-import { inRow, namesIn, readAction, type LineTools, type Unread } from '../language/part-reader';
+import {
+  inRow,
+  namesIn,
+  readAction,
+  unknownAction,
+  type LineTools,
+  type Unread,
+} from '../language/part-reader';
 import type { ReadAction } from '../language/read-action';
 import { quoted, saidInWords, takeDuring } from '../language/said';
 import {
@@ -71,7 +78,7 @@ function readEntry(
 ): ReadEntry | null {
   const [action, ...then] = joinThens(words)
     .split(/\s+(?:then|\+)\s+/iu)
-    .map((one) => readAction(one, tools));
+    .map((one) => readAction(one, tools) ?? unknownAction(one, tools));
   const following = then.flatMap((one) => one ?? []);
   if (!action || following.length < then.length) return null;
   return { label: label ?? usualLabel(action), action, then: following, cards, faces };
@@ -110,6 +117,14 @@ function readTable(names: readonly string[], file: AnyDevice, tools: LineTools) 
   };
 }
 
+/** A device alone begins a table: its faces are chosen where it stands. */
+const beginsTable = (rest: string, file: AnyDevice) => rest === '' && Boolean(file.kit);
+
+/** The words that no rule, no move and no text of the device takes. */
+function unreadOf(rest: string, file: AnyDevice, ...others: readonly (readonly string[])[]) {
+  return [...(rest && !file.tableFrom ? rest.split(' ') : []), ...others.flat()];
+}
+
 /**
  * A line that names a device: `die 20 throws, stand-in march 10 s: squats, hops`, `reps die: squats,
  * lunges`, `two dice`, `spinner`, `cards 11 cards, in turn: …`, `calls: red = squats, …`, `leader`,
@@ -124,16 +139,16 @@ export function readDraw(typed: string, tools: LineTools): DrawReading | Unread 
   const table = match[3] ?? '';
   const names = namesIn(table, table.includes(';') ? /;/u : /,/u);
   const file = DEVICES[TYPED.find((one) => one.word.test(word))!.kind];
-  if (names.length === 0 && !file.tableFrom) return null;
   const { read, rest } = readRules(match[2]!);
+  const begins = match[3] === undefined && beginsTable(rest, file);
+  if (names.length === 0 && !file.tableFrom && !begins) return null;
   const { standIn, between, ...ruled } = movesInRules(read, tools);
   const { entries: given, ...listed } = readTable(names, file, tools);
-  const over = rest && !file.tableFrom ? rest.split(' ') : [];
-  const unread = [...over, ...ruled.unread, ...listed.unread];
+  const unread = unreadOf(rest, file, ruled.unread, listed.unread);
   if (unread.length > 0) return { unread };
   const actions = given.map(({ action }) => action);
   const entries = file.tableFrom ? file.tableFrom(rest, actions, tools) : given;
-  if (entries.length === 0) return null;
+  if (entries.length === 0 && !begins) return null;
   return {
     kind: 'draw',
     device: file.read(word, names.length, read),

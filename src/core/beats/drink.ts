@@ -22,7 +22,7 @@ export type Drink = Readonly<z.infer<typeof schema>>;
 export type DrinkReading = Readonly<{ kind: 'drink'; seconds: number; text: string }>;
 
 const TYPED =
-  /^(?:drinks?|water|drinks? break|water break|sip)(?:\s+(\d+)\s*(s|sec|seconds|min|minutes)?)?$/iu;
+  /^(?:drinks?|water|drinks? break|water break|sip)(?:\s+(\d+)\s*(s|secs?|seconds?|min|minutes?)?)?$/iu;
 
 export const drink: BeatFile<Drink> = {
   ...PLAIN,

@@ -1,10 +1,11 @@
 import { joinThens } from '../language/dose-asides';
 import { typedAction, typedAmongOthers } from '../language/dosed';
 import { doseInWords } from '../language/dose-words';
-import { readPart, type LineTools, type Unread } from '../language/part-reader';
+import { namesIn, readPart, type LineTools, type Unread } from '../language/part-reader';
 import type { ReadAction } from '../language/read-action';
 import { saidInWords } from '../language/said';
 import { AS_LED } from '../model/led';
+import { isUnknown } from '../moves/unknown-move';
 import { actionsOf } from './actions-of';
 import type { LineFile } from './beat-file';
 import type { MoveBeat } from './move';
@@ -29,7 +30,23 @@ function splitParts(line: string, isAction: (text: string) => boolean): readonly
   return parts;
 }
 
+/** "10 squats, 5 star jumps": moves in a row, each with an amount of its own. */
+function readRow(line: string, tools: LineTools): MoveReading | null {
+  const end = /:(?=\s|$)|(?:^|\s)(?:…|\.{3})/u.exec(line)?.index ?? line.length;
+  const pieces = namesIn(line.slice(0, end), /,|\band\s+(?=\d)/u);
+  if (pieces.length < 2 || end < line.length) return null;
+  const read = pieces.map((piece) => readPart(piece, tools));
+  const actions = read.flatMap((one) => (one && 'action' in one ? [one.action] : []));
+  const isRow = actions.length === pieces.length && actions.every((one) => !one.usualAmount);
+  return isRow ? { kind: 'move', actions, rounds: 1 } : null;
+}
+
 function read(line: string, tools: LineTools): MoveReading | Unread | null {
+  const whole = readThens(line, tools);
+  return whole && 'kind' in whole ? whole : (readRow(line, tools) ?? whole);
+}
+
+function readThens(line: string, tools: LineTools): MoveReading | Unread | null {
   const isAction = (text: string) => {
     const part = readPart(text, tools);
     return part !== null && 'action' in part;
@@ -57,9 +74,11 @@ export const moveLine: LineFile<MoveBeat, MoveReading> = {
     ...AS_LED,
   }),
   readBack: ({ actions, rounds }) => {
-    const parts = actions.map(({ move: { name }, dose, guise, usualAmount, between, home }) => {
-      const called = guise.name ? `${guise.name} (${name})` : name;
-      const asked = `${doseInWords(dose)}${usualAmount ? ' as usual' : ''}`;
+    const parts = actions.map(({ move, dose, guise, usualAmount, between, home }) => {
+      const { name } = move;
+      const called = guise.name && guise.name !== name ? `${guise.name} (${name})` : name;
+      const known = isUnknown(move) ? ', a move of your own: nobody knows it yet' : '';
+      const asked = `${doseInWords(dose)}${usualAmount ? ' as usual' : ''}${known}`;
       const story = between.map((line) => `; between the sets “${line}”`).join('');
       const later = home ? `; at home ${doseInWords(home)}` : '';
       const note = guise.note && `; ${guise.note}`;

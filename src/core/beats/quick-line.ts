@@ -1,4 +1,5 @@
 import { ledAlone, takeHow, takeLed } from '../language/how-reader';
+import { sameAs } from '../language/loosen';
 import type { LineTools, Unread } from '../language/part-reader';
 import { hideQuoted, revealed, saidDuring } from '../language/said';
 import { CHAPTER_KINDS, type ChapterKind } from '../model/chapter-kinds';
@@ -63,7 +64,7 @@ export function readQuickLine(input: string, tools: LineTools): QuickReading {
   if (quoted) return tellOf(quoted[1]!);
   const led = ledAlone(typed);
   if (led) return { kind: 'led', led };
-  const line = hideQuoted(typed);
+  const line = sameAs(hideQuoted(typed));
   const how = readLed(line, tools);
   if (how) return how;
   // "10 twists: Who is there?" is a move with something to say; "Frog jumps?" is a question.

@@ -1,3 +1,4 @@
+import { withMissingMoves } from './missing-moves';
 import type { Adventure, Chapter } from './adventure';
 import type { Beat } from '../beats';
 
@@ -62,7 +63,7 @@ export function addBeats(
   index: number,
   beats: readonly Beat[],
 ): Adventure {
-  return changeChapter(adventure, chapterId, (chapter) => ({
+  return changeChapter(withMissingMoves(adventure, beats), chapterId, (chapter) => ({
     ...chapter,
     beats: chapter.beats.toSpliced(index, 0, ...beats),
   }));

@@ -39,6 +39,7 @@ import { checkTalk } from './rules/talk-in-hard-work';
 import { checkOutlasting } from './rules/words-outlast-work';
 import { checkHome } from './rules/home-or-here';
 import { checkRelays } from './rules/relay-time';
+import { checkUnknown } from './rules/unknown-move';
 import { checkUpsAndDowns } from './rules/ups-and-downs';
 import { checkWelcome } from './rules/welcome-checks';
 
@@ -82,6 +83,7 @@ const RULES = {
   'mirror-choice': { check: checkMirror, source: 'common practice' },
   'relay-time': { check: checkRelays, source: 'sums of the script' },
   'home-or-here': { check: checkHome, source: 'common practice' },
+  'unknown-move': { check: checkUnknown, source: 'sums of the script' },
   'guises-alike': { check: checkGuises, source: 'common practice' },
 } satisfies Record<string, Rule>;
 

@@ -116,7 +116,7 @@ const PHRASES: readonly Phrase[] = [
   [/\bcount(?:ing|ed)? (?:back|down)(?:ward)?\b|\bbackward count\b/u, (f) => (f.count = 'back')],
   [
     new RegExp(
-      String.raw`\b(?:(\d+) )?(${DIRECTION})(?: ,)?(?: and| then)? (?:\1 )?(${DIRECTION})\b`,
+      String.raw`\b(?:(\d+) (?:time )?)?(${DIRECTION})(?: ,)?(?: and| then)? (?:\1 (?:time )?)?(${DIRECTION})\b`,
       'u',
     ),
     takeEachWay,

@@ -9,6 +9,9 @@ import { plainWords } from '../words/plain-words';
 import type { SoundBook } from '../words/phonemes';
 import { wordsOf } from './words-of';
 import { isByAge, takeAfterName, takeAsides, type Asides } from './dose-asides';
+import { loosen, usesBody, withoutWhose } from './loosen';
+import { usualAction } from './usual-action';
+import { mayBeName, spanTyped, unknownDosed, unknownNamed } from './unknown-part';
 import { readDose, unitNamed, type DoseRead } from './dose-reader';
 import { revealed, splitGuise } from './said';
 import type { ReadAction } from './read-action';
@@ -87,17 +90,110 @@ function homeFrom({ home }: Asides, move: Move, ages: Ages): Dose | Unread | nul
   return read.unread.length > 0 ? { unread: read.unread } : doseFrom(read, move, ages, found);
 }
 
+/** A sentence that gives no amount is told: "Clap your hands!" */
+const SENTENCE = /[.!?]["”’']*\s*$/u;
+/** A longer line without an amount is told, whatever it begins with. */
+const MOST_NOTE_WORDS = 6;
+
+/** Whether a line that was read loosely is something to do, and not a story that names a move. */
+function isDoing({ action }: PartRead, front: string, notes: string): boolean {
+  if (!action.usualAmount || action.dose.ways === 2) return true;
+  return !SENTENCE.test(front) && notes.split(/\s+/u).length <= MOST_NOTE_WORDS;
+}
+
+/** Where what is done ends, and a name, or something to say, begins. */
+const endOfFront = (text: string) =>
+  /:(?=\s|$)|(?:^|\s)(?:…|\.{3})|\s+as\s/u.exec(text)?.index ?? text.length;
+
+/** The same with what stands around the move and its dose taken out, and kept as a note. */
+function readLoosely(text: string, tools: LineTools): PartRead | null {
+  const end = endOfFront(text);
+  const front = text.slice(0, end);
+  const named = readStrictly(withoutWhose(front) + text.slice(end), tools);
+  if (named && 'action' in named && isDoing(named, front, '')) return named;
+  const loose = loosen(front, tools.finder);
+  if (loose.text === front.trim() || loose.text === '') return null;
+  const read = readStrictly(loose.text + text.slice(end), tools);
+  if (!read || 'unread' in read) return null;
+  const body = usesBody(read.action.move, loose.body);
+  if (!body.fits) return null;
+  const note = [read.action.guise.note, ...loose.notes, ...body.notes].filter(Boolean).join(', ');
+  if (!isDoing(read, front, note)) return null;
+  const guise = { ...read.action.guise, note: note.slice(0, 120) };
+  return { ...read, action: { ...read.action, guise } };
+}
+
 /** One move with its dose and guise; null where no move is named. */
-export function readPart(text: string, { finder, ages }: LineTools): PartRead | Unread | null {
-  const { words: front, guise: said } = splitGuise(text);
+export function readPart(text: string, tools: LineTools): PartRead | Unread | null {
+  const strict = readStrictly(text, tools);
+  if (strict && !('unread' in strict)) return strict;
+  return readLoosely(text, tools) ?? readCalled(text, tools) ?? strict ?? readUnknown(text, tools);
+}
+
+/** "10 moon walks": a known move under a name that has a word more, where the line says how much. */
+function readCalled(text: string, tools: LineTools): PartRead | null {
+  const end = endOfFront(text);
+  const loose = loosen(text.slice(0, end), tools.finder);
+  const read = readStrictly(loose.text + text.slice(end), tools, loose.text);
+  if (!read || 'unread' in read || read.action.usualAmount) return null;
+  const { guise } = read.action;
+  const note = [guise.note, ...loose.notes].filter(Boolean).join(', ').slice(0, 120);
+  return { ...read, action: { ...read.action, guise: { ...guise, note } } };
+}
+
+/** So much of something that no catalogue knows: it becomes a move of the presenter's own. */
+function readUnknown(text: string, tools: LineTools): PartRead | null {
+  const end = endOfFront(text);
+  const loose = loosen(text.slice(0, end), tools.finder);
+  const { rest } = takeAsides(loose.text);
+  const read = readDose(wordsToDigits(wordsOf(rest)));
+  const move = unknownDosed(read, loose.text);
+  if (!move) return null;
+  // Read again with that move known, so that all else is read as ever.
+  const finder = new Map([...tools.finder, [plainWords(move.name).join(' '), move] as const]);
+  const again = readStrictly(loose.text + text.slice(end), { ...tools, finder });
+  if (!again || 'unread' in again) return null;
+  const { guise } = again.action;
+  const note = [guise.note, ...loose.notes].filter(Boolean).join(', ').slice(0, 120);
+  const name = guise.name || move.name;
+  return { ...again, action: { ...again.action, guise: { ...guise, name, note } } };
+}
+
+/** A part's plain words, what stands beside its dose, and what it is called and said to it. */
+function apart(text: string): Readonly<{ plain: string; guise: Guise; asides: Asides }> {
+  const { words: front, guise } = splitGuise(text);
   // "plank: fours 20 s, fives 40 s" says how much, and nothing to say.
-  const isDose = isByAge(said.line);
+  const isDose = isByAge(guise.line);
   // "as the bell, at home 2 x 8": what stands behind a name is no name.
-  const named = takeAfterName(said.name);
-  const guise = { ...said, name: named.rest, line: isDose ? '' : said.line };
-  const taken = takeAsides(isDose ? `${front} ${said.line}` : front);
-  const { rest: plain } = taken;
-  const asides = { ...named.found, ...taken.found };
+  const named = takeAfterName(guise.name);
+  const taken = takeAsides(isDose ? `${front} ${guise.line}` : front);
+  return {
+    plain: taken.rest,
+    guise: { ...guise, name: named.rest, line: isDose ? '' : guise.line },
+    asides: { ...named.found, ...taken.found },
+  };
+}
+
+/** The name of a move with the words in front of it: "moon walks"; empty where they are no part of it. */
+function longerName(
+  read: DoseRead,
+  words: readonly string[],
+  { from, to }: Readonly<{ from: number; to: number }>,
+  typed: string,
+): string {
+  // A word behind the name may be one that is still being typed.
+  const isInFront = read.unread.every((word) => words.indexOf(word) < from);
+  if (!isInFront || !mayBeName(read, typed)) return '';
+  return spanTyped([...read.unread, ...words.slice(from, to)], typed);
+}
+
+/** `called`: words that are left over may be a part of the name in the story, where it says how much. */
+function readStrictly(
+  text: string,
+  { finder, ages }: LineTools,
+  called = '',
+): PartRead | Unread | null {
+  const { plain, guise, asides } = apart(text);
   // The move is found before number words become digits: "two-foot jump" is a name.
   const words = wordsOf(plain);
   const found = findMoves(finder, words);
@@ -105,13 +201,15 @@ export function readPart(text: string, { finder, ages }: LineTools): PartRead | 
   const { move, also, from, to } = found;
   const read = readDose(wordsToDigits([...words.slice(0, from), '.', ...words.slice(to)]));
   const home = homeFrom(asides, move, ages);
-  if (read.unread.length > 0) return { unread: read.unread };
+  const longer = called === '' ? '' : longerName(read, words, { from, to }, called);
+  if (read.unread.length > 0 && !longer) return { unread: read.unread };
   if (home && 'unread' in home) return home;
+  const name = guise.name || longer;
   const action: ReadAction = {
     move,
     also,
     dose: doseFrom(read, move, ages, asides),
-    guise: { ...guise, note: asides.note ?? '' },
+    guise: { ...guise, name, note: asides.note ?? '' },
     between: asides.between ?? [],
     home,
     usualAmount: !read.dose.amounts && !read.openAmounts && asides.asked?.as !== 'by age',
@@ -125,6 +223,15 @@ export function readAction(text: string, tools: LineTools): ReadAction | null {
   return part !== null && 'action' in part ? part.action : null;
 }
 
+/** A name of a table that is no known move, with a usual dose: the other lines stay what they are. */
+export function unknownAction(text: string, { ages }: LineTools): ReadAction | null {
+  const { words, guise } = splitGuise(text);
+  const move = unknownNamed(words);
+  if (!move) return null;
+  const usual = usualAction(move, ages);
+  return { ...usual, guise: { ...guise, name: guise.name || move.name } };
+}
+
 /** A station as read from a line. */
 export type ReadStation = Readonly<{ move: Move; also: readonly string[]; guise: Guise }>;
 
@@ -134,6 +241,11 @@ export function readNamed(text: string, { finder }: LineTools): ReadStation | nu
   const { rest, found: asides } = takeAsides(front);
   const words = plainWords(rest);
   const found = findMoves(finder, words);
+  const unknown = found ? null : unknownNamed(rest);
+  if (unknown && guise.line === '') {
+    const name = guise.name || unknown.name;
+    return { move: unknown, also: [], guise: { ...guise, name, note: asides.note ?? '' } };
+  }
   const isAll = found && found.to - found.from === words.length;
   const isPlain = Object.keys(asides).every((key) => key === 'note');
   if (!isAll || !isPlain) return null;

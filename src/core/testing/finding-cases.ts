@@ -8,6 +8,8 @@ import type { Chain } from '../beats/chain-schema';
 import { plainDose, type Dose } from '../model/dose';
 import type { Setting } from '../model/setting';
 import { unroll } from '../schedule/unroll';
+import { addBeats } from '../document/edit';
+import { unknownMove } from '../moves/unknown-move';
 import {
   chainBeat,
   circuit,
@@ -453,6 +455,24 @@ export const FINDING_CASES: Record<RuleId, { fires: Adventure[]; silent: Adventu
       withBeats(moveBeat([shown('squat', 3, plainDose('reps', 10))])),
       // Shown in counts, done by the clock.
       withBeats(moveBeat([shown('squat', 3, plainDose('seconds', 20))])),
+    ],
+  },
+  'unknown-move': {
+    fires: [addBeats(withBeats(), 'ch_1', 0, [counted('own-typed-gorilla-thump', 10)])],
+    silent: [
+      withBeats(counted('squat', 10)),
+      // Its presenter has said what it is.
+      {
+        ...withBeats(counted('own-typed-gorilla-thump', 10)),
+        moves: [
+          {
+            ...unknownMove('gorilla thump'),
+            id: 'own-typed-gorilla-thump',
+            effort: 4,
+            formCues: ['Fists'],
+          },
+        ],
+      },
     ],
   },
   'guises-alike': {

@@ -1,6 +1,15 @@
 <!-- Type what you would write on paper; it says what it understood; Enter puts it in. -->
 <script lang="ts">
-  import { readingInWords, readQuickLine, suggestMoves } from '$core';
+  import {
+    doseForMove,
+    isUnknown,
+    nearestMoves,
+    readingInWords,
+    readQuickLine,
+    suggestMoves,
+    type Move,
+  } from '$core';
+  import MovePicture from '$lib/figures/MovePicture.svelte';
   import type { Desk, InsertPlace } from './desk.svelte';
 
   type Props = {
@@ -29,14 +38,33 @@
     return move ?? null;
   });
 
+  /** Something to do that no move is called: what it may be. */
+  const unknown = $derived(
+    reading.kind === 'move' ? reading.actions.find(({ move }) => isUnknown(move)) : undefined,
+  );
+  const NEAREST = 3;
+  const nearest = $derived(unknown ? nearestMoves(desk.book, unknown.move.name, NEAREST) : []);
+  /** In the place of what nobody knows; the words that were typed stay its name. */
+  function addAs(move: Move) {
+    if (reading.kind !== 'move') return;
+    const actions = reading.actions.map((one) =>
+      one === unknown
+        ? { ...one, move, dose: doseForMove(one.dose, move, desk.adventure.setting.ages) }
+        : one,
+    );
+    enter({ ...reading, actions });
+  }
+  const justSay = () => enter({ kind: 'tell', text: text.trim(), unread: [] });
+
   // Letters go by their sound: the dictionary is fetched while the word is being typed.
   const asksForLetters = $derived(/^letters\b/iu.test(text));
   $effect(() => {
     if (asksForLetters) desk.listen().catch(() => {});
   });
 
-  function add() {
-    const next = desk.addReading(reading, place);
+  const add = () => enter(reading);
+  function enter(what: typeof reading) {
+    const next = desk.addReading(what, place);
     if (!next) return;
     text = '';
     onadded?.(next);
@@ -81,6 +109,17 @@
         {/if}
       {/if}
     </p>
+    {#if unknown}
+      <p class="flex flex-wrap items-center gap-2 pb-2 pl-1" data-nearest>
+        <span class="text-soft">Or is it a</span>
+        {#each nearest as move (move.id)}
+          <button type="button" class="btn-quiet border! border-line!" onclick={() => addAs(move)}>
+            <MovePicture {move} size={40} />{move.name}
+          </button>
+        {/each}
+        <button type="button" class="btn-quiet" onclick={justSay}>just say it</button>
+      </p>
+    {/if}
   </div>
 </div>
 

@@ -45,6 +45,7 @@ const PARAMS = {
   here: 12,
   home: 6,
   who: 'fives',
+  nearest: 'squat',
 };
 
 describe('findings in words', () => {

@@ -204,6 +204,11 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
         : `${name}: ${here} here, and only ${home} at home. Are the two swapped?`,
     mend: () => 'Swap the two',
   },
+  'unknown-move': {
+    note: ({ name }) =>
+      `${name}: nobody knows this move yet. Its time is a guess, and it has no cautions.`,
+    mend: ({ nearest }) => `Do it as a ${nearest}`,
+  },
   'guises-alike': { note: ({ name }) => `Two different moves are both called ${name}.` },
 };
 

@@ -72,14 +72,14 @@ describe('a script written by hand', () => {
   });
 
   it('keeps what it does not understand, and says in which line it is', () => {
-    const odd = read('# Fog\n\nAges: four\n\n## Game\n\n- 8 frog jumps loud twisty\n- 6 squats\n');
+    const odd = read('# Fog\n\nAges: four\n\n## Game\n\n- 8 frog jumps who are loud\n- 6 squats\n');
     expect(odd.unread.map(({ line, words }) => [line, words])).toEqual([
       [3, ['Ages: four']],
-      [7, ['loud', 'twisty']],
+      [7, ['who', 'are', 'loud']],
     ]);
     expect(odd.adventure.chapters[0]!.beats[0]).toMatchObject({
       kind: 'tell',
-      text: '8 frog jumps loud twisty',
+      text: '8 frog jumps who are loud',
     });
   });
 

@@ -10,7 +10,8 @@ import { ledAlone } from '../../language/how-reader';
 import { saidDuring } from '../../language/said';
 import { SHOWINGS, type Led, type Showing } from '../../model/led';
 import type { Move } from '../../model/move';
-import { hasBeats } from '../../document/beats-of';
+import { beatsOf, hasBeats } from '../../document/beats-of';
+import { withMissingMoves } from '../../document/missing-moves';
 import { newAdventure, newChapter } from '../../document/new-adventure';
 import type { NewId } from '../../model/new-id';
 import { problem, type Result } from '../../model/problem';
@@ -193,7 +194,8 @@ export class ScriptReader {
     }
     // Own moves that a script may name travel in it only if it does.
     const whole = carryMoves({ ...adventure, chapters, moves: [] }, this.source.moves ?? []);
-    return { ok: true, value: { adventure: whole, unread } };
+    const known = withMissingMoves(whole, beatsOf(whole));
+    return { ok: true, value: { adventure: known, unread } };
   }
 
   token(token: Token, line: number): void {

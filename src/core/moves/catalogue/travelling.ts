@@ -41,7 +41,14 @@ export const TRAVELLING: readonly Move[] = [
   defineMove('travelling', {
     id: 'tiptoe-walk',
     name: 'tiptoe step',
-    aliases: ['tiptoe walk', 'tiptoes', 'tiptoe', 'tip toe'],
+    aliases: [
+      'tiptoe walk',
+      'tiptoes',
+      'tiptoe',
+      'tip toe',
+      'walk on tiptoe',
+      'walk on your tiptoe',
+    ],
     regions: ['legs'],
     effort: 3,
     tempo: 0.7,
@@ -55,7 +62,7 @@ export const TRAVELLING: readonly Move[] = [
   defineMove('travelling', {
     id: 'high-knees',
     name: 'high knee',
-    aliases: ['high knee steps', 'high-knee march', 'stilt steps', 'knee lifts'],
+    aliases: ['high knee steps', 'high-knee march', 'stilt steps', 'knee lifts', 'knees up'],
     regions: ['legs', 'hips', 'tummy'],
     effort: 4,
     tempo: 0.7,
@@ -232,7 +239,7 @@ export const TRAVELLING: readonly Move[] = [
   defineMove('travelling', {
     id: 'bear-walk',
     name: 'bear walk step',
-    aliases: ['bear walk', 'bear walks', 'bear crawl', 'bear'],
+    aliases: ['bear walk', 'bear walks', 'bear crawl', 'bear', 'bear crawl'],
     regions: ['arms', 'shoulders', 'tummy', 'legs'],
     effort: 4,
     tempo: 1,

@@ -1,0 +1,17 @@
+import { partsOfBeat, type Beat } from '../beats';
+import { moveBookOf } from '../moves/move-book';
+import { unknownMove } from '../moves/unknown-move';
+import type { Move } from '../model/move';
+import type { Adventure } from './adventure';
+
+/** The adventure with a plain move of its own for each that beats ask for and nobody knows. */
+export function withMissingMoves(adventure: Adventure, beats: readonly Beat[]): Adventure {
+  const book = moveBookOf(adventure);
+  const missing = new Map<string, Move>();
+  for (const { move, guise } of beats.flatMap((beat) => partsOfBeat(beat))) {
+    if (book.has(move) || missing.has(move)) continue;
+    missing.set(move, { ...unknownMove(guise.name || move), id: move });
+  }
+  if (missing.size === 0) return adventure;
+  return { ...adventure, moves: [...adventure.moves, ...missing.values()] };
+}
