@@ -7,6 +7,9 @@ import { newOwnMove } from './new-own-move';
 const TYPED = 'own-typed-';
 const MOST_LETTERS = 60;
 
+/** The id is that of a move that was typed. */
+export const isTypedId = (id: string) => id.startsWith(TYPED);
+
 /** A move that nobody knows, under the name that was typed for it: plain facts, to be filled in. */
 export function unknownMove(name: string): Move {
   const slug = name
@@ -28,9 +31,7 @@ const factsOf = (move: Move) => JSON.stringify({ ...move, name: '', plural: '', 
 
 /** Nobody has said yet what it is: as it was typed, with nothing filled in. */
 export function isUnknown(move: Move): boolean {
-  return (
-    move.id.startsWith(TYPED) && factsOf(move) === factsOf({ ...unknownMove(''), id: move.id })
-  );
+  return isTypedId(move.id) && factsOf(move) === factsOf({ ...unknownMove(''), id: move.id });
 }
 
 /** Moves that it may be, the likeliest first: those whose names have one of its words. */
