@@ -29,7 +29,9 @@ const guise: fc.Arbitrary<Guise> = fc.record({
 });
 
 /** Whole words, none of them empty. */
-const words = text.map((one) => one.replace(/[“”"]/gu, '').trim()).filter(Boolean);
+const words = text
+  .map((one) => one.replace(/[“”"]/gu, '').replace(/\s+/gu, ' ').trim())
+  .filter(Boolean);
 const tempo = fc.oneof(fc.constantFrom(...TEMPO_WORDS), fc.integer({ min: 20, max: 240 }));
 
 /** How it is led, or nothing said of it. */
