@@ -85,6 +85,24 @@ test('points in two teams by keys, a check of the body by one key: both in the l
   });
 });
 
+test('a relay gets its points by touch, undone, and given on the Stage', async ({ page }) => {
+  await startNew(page, 'Bags');
+  await typeLine(page, 'The adventure', 'relay 6 bean bags 6 m, 4 at a time: bear walk');
+  const relay = beat(page);
+  await relay.getByLabel('Children on their way at a time').focus();
+  await relay.getByRole('button', { name: 'with points…' }).click();
+  await relay.getByLabel('Points for each one').fill('3');
+  await relay.getByRole('button', { name: 'no points' }).click();
+  await expect(relay.getByLabel('Points for each one')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(relay.getByLabel('Points for each one')).toHaveValue('3');
+  await saved(page);
+  await begin(page, idOf(page));
+  await leafTo(page, '[data-points]');
+  await page.keyboard.press('1');
+  await expect(page.getByText('3 points, all of you together')).toBeVisible();
+});
+
 test('a film for home has two lengths; swapped doses are found, and swapped back', async ({
   page,
 }) => {

@@ -1,11 +1,18 @@
 import { joinThens } from '../language/dose-asides';
+import { tempoNamed } from '../language/dose-reader';
 import { tempoInWords } from '../language/dose-words';
 import { typedAmongOthers } from '../language/dosed';
-import { inRow, namesIn, readAction, type LineTools, type Unread } from '../language/part-reader';
+import {
+  inRow,
+  namesInRow,
+  readAction,
+  type LineTools,
+  type Unread,
+} from '../language/part-reader';
 import type { ReadAction } from '../language/read-action';
 import { quoted, revealed } from '../language/said';
 import { doseIn } from '../language/words-of';
-import { BEATS_A_MINUTE, type DoseUnit, type Tempo } from '../model/dose';
+import type { DoseUnit, Tempo } from '../model/dose';
 import type { MoveBook } from '../moves/move-book';
 import { within } from '../words/numbers';
 import { AS_LED } from '../model/led';
@@ -35,13 +42,10 @@ type Head = Omit<ChainReading, 'kind' | 'actions'>;
 const PERFORMED = /,?\s*\b((?:not |never )?performed\b[^:]*)$/iu;
 const IN_TEMPO = /\b(once|twice|slow(?:ly)?|usual|fast|faster|at \d+ bpm)\b/giu;
 
-function tempoNamed(word: string): Tempo {
-  const lower = word.toLowerCase();
-  const [digits] = /\d+/u.exec(lower) ?? [];
-  if (digits) return within(Number(digits), BEATS_A_MINUTE);
-  if (lower.startsWith('slow')) return 'slow';
-  return lower === 'fast' || lower === 'faster' ? lower : 'usual';
-}
+const TIMES: Readonly<Record<string, readonly Tempo[]>> = {
+  once: ['usual'],
+  twice: ['usual', 'usual'],
+};
 
 /** "performed slow, then fast": how often, and how fast; once where nothing is said. */
 function readPerformance(head: string): readonly Tempo[] {
@@ -49,9 +53,7 @@ function readPerformance(head: string): readonly Tempo[] {
   if (said === undefined) return ['usual'];
   if (/^(?:not|never)\b/iu.test(said)) return [];
   const words = [...said.matchAll(IN_TEMPO)].map(([word]) => word.toLowerCase());
-  const tempos = words.flatMap((word) =>
-    word === 'twice' ? (['usual', 'usual'] as const) : [tempoNamed(word)],
-  );
+  const tempos = words.flatMap((word) => TIMES[word] ?? [tempoNamed(word)]);
   return tempos.length > 0 ? tempos.slice(0, MOST_PERFORMANCES) : ['usual'];
 }
 
@@ -77,12 +79,12 @@ function readHead(head: string): Head | Unread {
 }
 
 /** `chain: squats, arm circles, hops`, `chain 3 at a time, performed slow, fast: reach + squat, hop`. */
-export function readChain(line: string, tools: LineTools): ChainReading | Unread | null {
+function readChain(line: string, tools: LineTools): ChainReading | Unread | null {
   const match = /^chain\b([^:]*):\s*(.+)$/iu.exec(line);
   if (!match) return null;
   const head = readHead(match[1]!);
   if ('unread' in head) return head;
-  const links = namesIn(match[2]!, match[2]!.includes(';') ? /;/u : /,/u);
+  const links = namesInRow(match[2]!);
   const whole = links.map((link) =>
     joinThens(link)
       .split(/\s+(?:\+|then)\s+/iu)
@@ -133,7 +135,7 @@ function headInWords({ introduce, bodyParts, perform }: Head): readonly string[]
 }
 
 /** What was understood of a typed chain. */
-export function readBackChain({ actions, ...head }: ChainReading): string {
+function readBackChain({ actions, ...head }: ChainReading): string {
   const names = actions.map(({ move, joined }) => (joined ? `+ ${move.name}` : `, ${move.name}`));
   const links = names
     .join(' ')
@@ -143,7 +145,7 @@ export function readBackChain({ actions, ...head }: ChainReading): string {
 }
 
 /** The chain as it is typed. */
-export function chainInLine(beat: Chain, book: MoveBook): string {
+function chainInLine(beat: Chain, book: MoveBook): string {
   const links = linksOf(beat).map((whole) =>
     whole.map((one) => typedAmongOthers(book, one)).join(' + '),
   );

@@ -3,7 +3,7 @@ import { typedStation } from '../language/dosed';
 import {
   bareStation,
   inRow,
-  namesIn,
+  namesInRow,
   readNamed,
   type LineTools,
   type ReadStation,
@@ -65,7 +65,7 @@ function roundsAsTyped(byRound: Circuit['byRound']): string {
 }
 
 /** `circuit 2 rounds 45 s rest 15, round 2 30 s: squats, plank`; null for another line. */
-export function readCircuit(typed: string, tools: LineTools): CircuitReading | Unread | null {
+function readCircuit(typed: string, tools: LineTools): CircuitReading | Unread | null {
   const [line, meanwhile] = takeDuring(typed);
   const match = /^circuit\b(.*?)(?::\s*(.*))?$/iu.exec(line);
   if (!match) return null;
@@ -73,8 +73,7 @@ export function readCircuit(typed: string, tools: LineTools): CircuitReading | U
   const rounds = takeRounds(match[1]!.replace(drinks?.[0] ?? '', ''));
   const head = rounds.head.replace('/', ' s rest ');
   const said = doseIn(head);
-  const named = match[2] ?? '';
-  const names = namesIn(named, named.includes(';') ? /;/u : /,|\bthen\b/u);
+  const names = namesInRow(match[2] ?? '', /,|\bthen\b/u);
   const stations = lastSaid(
     names.map((name) => readNamed(name, tools)),
     meanwhile,
@@ -105,7 +104,7 @@ function lastSaid<One extends Readonly<{ guise: Guise }> | null>(
 }
 
 /** What was understood of a typed circuit. */
-export function readBackCircuit({
+function readBackCircuit({
   stations,
   rounds,
   workSeconds,
@@ -118,7 +117,7 @@ export function readBackCircuit({
 }
 
 /** The circuit as it is typed. */
-export function circuitInLine(
+function circuitInLine(
   {
     rounds,
     workSeconds,

@@ -11,7 +11,7 @@ import { readRules, type RulesRead } from '../language/draw-rules-reader';
 import { amountInWords, rulesInWords, stopInWords } from '../language/draw-words';
 import {
   inRow,
-  namesIn,
+  namesInRow,
   readAction,
   unknownAction,
   type LineTools,
@@ -131,13 +131,12 @@ function unreadOf(rest: string, file: AnyDevice, ...others: readonly (readonly s
  * `list`, `letters LAMP`, `letters A-Z`, `letters set 1`, `coin: …`. Null for any other line; the
  * words that are not understood where there are some.
  */
-export function readDraw(typed: string, tools: LineTools): DrawReading | Unread | null {
+function readDraw(typed: string, tools: LineTools): DrawReading | Unread | null {
   const [line, meanwhile] = takeDuring(typed);
   const match = LINE.exec(line);
   if (!match) return null;
   const word = match[1]!.toLowerCase();
-  const table = match[3] ?? '';
-  const names = namesIn(table, table.includes(';') ? /;/u : /,/u);
+  const names = namesInRow(match[3] ?? '');
   const file = DEVICES[TYPED.find((one) => one.word.test(word))!.kind];
   const { read, rest } = readRules(match[2]!);
   const begins = match[3] === undefined && beginsTable(rest, file);
@@ -164,7 +163,7 @@ export function readDraw(typed: string, tools: LineTools): DrawReading | Unread 
 }
 
 /** The rules that a typed draw is drawn by: what it says, and what is usual for its device. */
-export function rulesFrom(reading: DrawReading, newId: NewId): DrawRules {
+function rulesFrom(reading: DrawReading, newId: NewId): DrawRules {
   const { device, entries, stop, standIn, between, rules } = reading;
   const usual = usualRules(device, entries.length);
   return {
@@ -177,7 +176,7 @@ export function rulesFrom(reading: DrawReading, newId: NewId): DrawRules {
 }
 
 /** What was understood of a typed draw: its device, its table, its rules. */
-export function readBackDraw(reading: DrawReading): string {
+function readBackDraw(reading: DrawReading): string {
   const { device, entries, amount } = reading;
   const file = deviceFile(device);
   const ruled = { rules: rulesFrom(reading, (prefix) => prefix) };
@@ -235,11 +234,10 @@ function rulesAsTyped({ rules, amount }: DrawSetup, book: MoveBook): string[] {
 }
 
 /** What of a draw beat can be typed. */
-export type TypedDraw = DrawSetup &
-  Readonly<{ drawn: (typeof WHEN_DRAWN)[number]; meanwhile: string }>;
+type TypedDraw = DrawSetup & Readonly<{ drawn: (typeof WHEN_DRAWN)[number]; meanwhile: string }>;
 
 /** The draw as it is typed: its device, its rules, its table. */
-export function drawInLine(beat: TypedDraw, book: MoveBook): string {
+function drawInLine(beat: TypedDraw, book: MoveBook): string {
   const file = deviceFile(beat.device);
   const entries = beat.entries.map((entry) => {
     const actions = [entry.action, ...entry.then];

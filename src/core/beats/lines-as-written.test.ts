@@ -60,6 +60,13 @@ describe('a line as it is written on paper', () => {
     },
   );
 
+  it('is never the floor for a part of the body, and keeps the part', () => {
+    for (const typed of ['roll your shoulders 5 times', 'roll your hips 10 times']) {
+      expect([typed, read(typed).kind]).toEqual([typed, 'tell']);
+    }
+    expect(readingInWords(read('wobble your arms 5 times'))).toContain('; your arms');
+  });
+
   it('is told where it is a sentence', () => {
     for (const typed of [
       'Ten little lamps are burning',

@@ -3,7 +3,7 @@ import { typedAction, typedAmongOthers } from '../language/dosed';
 import { doseInWords } from '../language/dose-words';
 import { namesIn, readPart, type LineTools, type Unread } from '../language/part-reader';
 import type { ReadAction } from '../language/read-action';
-import { saidInWords } from '../language/said';
+import { headEnd, saidInWords } from '../language/said';
 import { AS_LED } from '../model/led';
 import { isUnknown } from '../moves/unknown-move';
 import { actionsOf } from './actions-of';
@@ -32,7 +32,7 @@ function splitParts(line: string, isAction: (text: string) => boolean): readonly
 
 /** "10 squats, 5 star jumps": moves in a row, each with an amount of its own. */
 function readRow(line: string, tools: LineTools): MoveReading | null {
-  const end = /:(?=\s|$)|(?:^|\s)(?:…|\.{3})/u.exec(line)?.index ?? line.length;
+  const end = headEnd(line);
   const pieces = namesIn(line.slice(0, end), /,|\band\s+(?=\d)/u);
   if (pieces.length < 2 || end < line.length) return null;
   const read = pieces.map((piece) => readPart(piece, tools));

@@ -1,5 +1,4 @@
 import { partsOfBeat, type Beat } from '../beats';
-import { moveBookOf } from '../moves/move-book';
 import { isTypedId, unknownMove } from '../moves/unknown-move';
 import type { Move } from '../model/move';
 import type { Adventure } from './adventure';
@@ -9,10 +8,10 @@ import type { Adventure } from './adventure';
  * presenter's own come with all their facts from where they are kept.
  */
 export function withMissingMoves(adventure: Adventure, beats: readonly Beat[]): Adventure {
-  const book = moveBookOf(adventure);
+  const known = new Set(adventure.moves.map(({ id }) => id));
   const missing = new Map<string, Move>();
   for (const { move, guise } of beats.flatMap((beat) => partsOfBeat(beat))) {
-    if (!isTypedId(move) || book.has(move) || missing.has(move)) continue;
+    if (!isTypedId(move) || known.has(move) || missing.has(move)) continue;
     missing.set(move, { ...unknownMove(guise.name || move), id: move });
   }
   if (missing.size === 0) return adventure;

@@ -1,7 +1,10 @@
 import type { Asked } from '../model/dose';
+import { MAX_NOTE } from '../model/action';
 import { inSeconds } from '../words/clock';
 import { wordsToDigits } from '../words/numbers';
-import { HIDDEN_TEXT, HIDDEN_TEXTS, revealed, revealedTexts } from './said';
+import { headEnd, HIDDEN_TEXT, HIDDEN_TEXTS, revealed, revealedTexts } from './said';
+import { LIMB } from './dose-reader';
+import { AGE_NAMES } from './dose-words';
 import { doseIn } from './words-of';
 
 /*
@@ -22,9 +25,8 @@ export type Asides = {
   home?: string;
 };
 
-const AGES = { threes: 3, fours: 4, fives: 5, sixes: 6, sevens: 7 } as const;
-type AgeWord = keyof typeof AGES;
-const AGE_WORD = Object.keys(AGES).join('|');
+const AGE_OF = new Map(Object.entries(AGE_NAMES).map(([age, word]) => [word, Number(age)]));
+const AGE_WORD = [...AGE_OF.keys()].join('|');
 const AMOUNT = String.raw`(?:\d+|[a-z]+(?:[ -][a-z]+)?)`;
 const UNIT = '(?:\\s*(s|secs?|seconds?|min|minutes?|reps?|steps?|times|m|metres?)\\b)?';
 const ONE_AGE = String.raw`\b(?:for |the )?(${AGE_WORD})(?: do| hold)?:?\s+(${AMOUNT})${UNIT}`;
@@ -48,7 +50,7 @@ function takeAges(text: string, found: Asides): string {
   let unit = '';
   const ages = [...match[0].matchAll(new RegExp(ONE_AGE, 'giu'))].map(([, word, amount, own]) => {
     unit = own ?? unit;
-    const age = AGES[word!.toLowerCase() as AgeWord];
+    const age = AGE_OF.get(word!.toLowerCase())!;
     return { age, amount: inSeconds(String(digitsOf(amount!)), own) };
   });
   const isPlain = ages.every(({ amount }) => Number.isInteger(amount) && amount > 0);
@@ -110,7 +112,7 @@ function takeNote(text: string, found: Asides): string {
   if (match) {
     const inside = revealed(match[1]!);
     if (isOnlyDose(match[1]!)) return text.replace(match[0], ` ${inside} `);
-    found.note = inside.slice(0, 120);
+    found.note = inside.slice(0, MAX_NOTE);
     return text.replace(match[0], ' ');
   }
   const some = SOME_ONLY.exec(text);
@@ -153,7 +155,6 @@ export function takeAfterName(name: string): Readonly<{ rest: string; found: Asi
   return { rest: takeBetween(takeHome(name, found), found).trim(), found };
 }
 
-const LIMB = '(?:side|leg|arm|hand|foot|knee)';
 const TEMPO = '(?:slow|slowly|usual|normal|fast|quick|quickly)';
 const WAY = '(?:forwards?|back(?:wards?)?|left|right)';
 
@@ -180,7 +181,7 @@ const FOR_SOME = new RegExp(
 /** A line in which "slow, then fast" and "left then right" are one thing, whatever is said after it. */
 export function joinThens(line: string): string {
   const opened = line.replace(FOR_SOME, '$1 only, ');
-  const end = /:(?=\s|$)|(?:^|\s)(?:…|\.{3})/u.exec(opened)?.index ?? opened.length;
+  const end = headEnd(opened);
   const head = ONE_THING.reduce((text, [from, to]) => text.replace(from, to), opened.slice(0, end));
   return head + opened.slice(end);
 }

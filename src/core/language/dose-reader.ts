@@ -44,7 +44,8 @@ export function unitNamed(word: string): DoseUnit {
   return UNIT_OF[word.toLowerCase().replace(/(?<=..)s$/u, '')] ?? 'reps';
 }
 const UNIT = `(${Object.keys(UNIT_OF).join('|')})`;
-const LIMB = '(?:side|leg|arm|hand|foot|knee)';
+/** What has two sides, in the singular. */
+export const LIMB = '(?:side|leg|arm|hand|foot|knee)';
 const LIST = String.raw`\d+(?:(?: ,)?(?: and)? \d+)*`;
 
 const numbersIn = (text: string) => [...text.matchAll(/\d+/gu)].map(([digits]) => Number(digits));
@@ -63,7 +64,8 @@ const beatsWithin = (beats: number) => within(Math.round(beats), BEATS_A_MINUTE)
 
 const TEMPO = String.raw`(?:(?:getting |ever )?(?:faster|quicker)(?: and (?:faster|quicker))?|slow(?:ly)?|usual|normal|(?:as )?(?:fast|quick(?:ly)?)(?: as (?:you|they) can)?|(?:at )?\d+ (?:bpm|beat (?:a|per) minute)|at \d+(?! (?:s|sec|second|min|m|metre|a time)\b))`;
 
-function tempoNamed(word: string): Tempo {
+/** The tempo of a word or phrase for it: "slowly", "at 120 bpm". */
+export function tempoNamed(word: string): Tempo {
   const [digits] = /\d+/u.exec(word) ?? [];
   if (digits) return beatsWithin(Number(digits));
   if (/faster|quicker/u.test(word)) return 'faster';

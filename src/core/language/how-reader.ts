@@ -1,7 +1,7 @@
 import { AS_LED, type Led, type LedAsSaid, type Showing } from '../model/led';
 import { MOST_WORTH, type Points } from '../model/points';
 import { within } from '../words/numbers';
-import { quoted, revealed } from './said';
+import { headEnd, quoted, revealed } from './said';
 
 /** How a beat is led, and what points are given for. */
 export type HowSaid = Partial<LedAsSaid> & Readonly<{ points?: Points }>;
@@ -45,12 +45,12 @@ function takePoints(text: string): Readonly<{ points: Points | null; rest: strin
     points: within(Number(points), { least: 1, most: 100 }),
   }));
   if (worth.length === 0) return { points: null, rest: text };
-  const said = SCORED_WORDS.find(([words]) => words.test(text));
+  const [words, who] = SCORED_WORDS.find(([one]) => one.test(text)) ?? ['', 'together' as const];
   const rest = text
     .replace(WORTH, '')
-    .replace(said?.[0] ?? /$^/u, '')
+    .replace(words, '')
     .replace(/\s+and\s*(?=,|$)/giu, '');
-  return { points: { who: said?.[1] ?? 'together', worth }, rest };
+  return { points: { who, worth }, rest };
 }
 
 const SCORED_TYPED = { together: 'all together', teams: 'in teams', yourself: 'against yourself' };
@@ -68,7 +68,7 @@ export function pointsAsTyped(points: Points | undefined): readonly string[] {
 /** What a typed line says of how it is led, and the line without it; null where it says nothing. */
 export function takeHow(line: string): Readonly<{ how: HowSaid; rest: string }> | null {
   // Only in front: what is said may say "follow me" too.
-  const end = /:(?=\s|$)|(?:^|\s)(?:…|\.{3})/u.exec(line)?.index ?? line.length;
+  const end = headEnd(line);
   let head = line.slice(0, end);
   const how: Found = {};
   for (const [phrase, take] of PHRASES) {

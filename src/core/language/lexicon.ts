@@ -108,9 +108,10 @@ export const SAME_AS: readonly (readonly [RegExp, string])[] = [
   [/^drinks? (?:break |pause )?(?:for )?(\d+)/iu, 'drink $1'],
   [/^(\d+)\s*(?:throws?|rolls?|tosses) (?:of|with) (?:the|a) (die|dice|coin)\b/iu, '$2 $1 throws'],
   [
-    /^(?:roll|throw|toss|use) (?:the |a |one )?(die|dice)\b(?:\s+(\d+)\s*(?:times|x|throws))?/iu,
-    'die $2 throws',
+    /^(?:roll|throw|toss|use) (?:the |a |one )?(?:die|dice)\s+(\d+)\s*(?:times|x|throws)/iu,
+    'die $1 throws',
   ],
+  [/^(?:roll|throw|toss|use) (?:the |a |one )?(?:die|dice)\b/iu, 'die'],
   [/^(?:roll|throw) (two|2) dice\b/iu, 'two dice'],
   [/^dice\b(?=\s*:|\s+\d)/iu, 'die'],
   [/^(?:flip|toss) (?:the|a) coin\b/iu, 'coin'],

@@ -48,24 +48,14 @@ const LIKE = /\b(?:like|as if|as)\s+(?:an? |the )?(\p{L}+)/iu;
 
 /** A line as Arrup itself would write it, where it begins in another way. */
 export function sameAs(line: string): string {
-  for (const [from, to] of SAME_AS) {
-    if (!from.test(line)) continue;
-    return line
-      .replace(from, to)
-      .replace(/\s+throws\b(?=\s*(?::|$))/u, (all) =>
-        /\d\s+throws/u.test(line.replace(from, to)) ? all : '',
-      );
-  }
-  return line;
+  const same = SAME_AS.find(([from]) => from.test(line));
+  return same ? line.replace(...same) : line;
 }
 
-/** The move that something is done like, and the words for it, where it is known. */
-function likened(
-  text: string,
-  finder: MoveFinder,
-): Readonly<{ text: string; said: string }> | null {
+/** A text with the move in it that something is done like, where it is known. */
+function likened(text: string, finder: MoveFinder): string {
   const match = LIKE.exec(text);
-  if (!match) return null;
+  if (!match) return text;
   const noun = plainWords(match[1]!)[0] ?? '';
   const before = plainWords(text.slice(0, match.index));
   const found = LIKENESSES.find(
@@ -74,13 +64,10 @@ function likened(
       (verbs === '' || verbs.split('|').some((verb) => before.includes(verb))),
   );
   const move = found && finder.get(plainWords(found[2]).join(' '));
-  if (!move) return null;
+  if (!move) return text;
   // What is done like it is said by it: "jump like a frog" is a frog jump.
   const rest = text.slice(0, match.index).replace(VERB, ' ');
-  return {
-    text: `${rest} ${move.name} ${text.slice(match.index + match[0].length)}`,
-    said: match[0],
-  };
+  return `${rest} ${move.name} ${text.slice(match.index + match[0].length)}`;
 }
 
 const tidy = (text: string) => text.replace(/\s+/gu, ' ').trim();
@@ -97,8 +84,7 @@ export function loosen(given: string, finder: MoveFinder): Loosened {
     before = text;
     text = text.replace(OPENER, '');
   }
-  const like = likened(text, finder);
-  if (like) text = like.text;
+  text = likened(text, finder);
   // The words of a name are the move's: "big jumps" has "big" beside it, "tall reach" has not.
   const words = plainWords(text);
   const found = findMoves(finder, words);
@@ -131,7 +117,7 @@ const REGION_OF: readonly (readonly [RegExp, readonly Region[]])[] = [
   [/arm|elbow/iu, ['arms', 'shoulders']],
   [/shoulder/iu, ['shoulders']],
   [/head|neck/iu, ['neck']],
-  [/hip|body|side/iu, ['hips', 'tummy']],
+  [/hip/iu, ['hips']],
   [/tummy/iu, ['tummy']],
   [/back/iu, ['back']],
 ];
@@ -139,14 +125,16 @@ const REGION_OF: readonly (readonly [RegExp, readonly Region[]])[] = [
 const WHOLE_BODY = 4;
 
 /**
- * Whether a move is one of those parts of the body: "roll your shoulders" is no log roll. `notes`: the
- * parts that say more than the move does.
+ * Whether a move is above all one of those parts of the body: "roll your shoulders" is no log roll.
+ * `notes`: the parts that say more than the move does.
  */
 export function usesBody(
   { regions }: Pick<Move, 'regions'>,
   body: readonly string[],
 ): Readonly<{ fits: boolean; notes: readonly string[] }> {
   const parts = body.map((part) => REGION_OF.find(([words]) => words.test(part))?.[1] ?? []);
-  const fits = parts.every((own) => own.length === 0 || own.some((one) => regions.includes(one)));
-  return { fits, notes: regions.length >= WHOLE_BODY ? body : [] };
+  const isWhole = regions.length >= WHOLE_BODY;
+  const does = isWhole ? regions : regions.slice(0, 1);
+  const fits = parts.every((own) => own.length === 0 || own.some((one) => does.includes(one)));
+  return { fits, notes: isWhole ? body : [] };
 }

@@ -1,5 +1,5 @@
 import type { Ages } from '../model/ages';
-import { type Guise, type Station } from '../model/action';
+import { MAX_NOTE, type Guise, type Station } from '../model/action';
 import { MAX_AMOUNT, MAX_SETS, type Dose, type DoseUnit } from '../model/dose';
 import type { Move } from '../model/move';
 import { findMoves, type MoveFinder } from '../moves/move-finder';
@@ -7,13 +7,13 @@ import { usualDose } from '../moves/usual-dose';
 import { wordsToDigits } from '../words/numbers';
 import { plainWords } from '../words/plain-words';
 import type { SoundBook } from '../words/phonemes';
-import { wordsOf } from './words-of';
+import { doseIn, wordsOf } from './words-of';
 import { isByAge, takeAfterName, takeAsides, type Asides } from './dose-asides';
-import { loosen, usesBody, withoutWhose } from './loosen';
+import { loosen, usesBody, withoutWhose, type Loosened } from './loosen';
 import { usualAction } from './usual-action';
-import { mayBeName, spanTyped, unknownDosed, unknownNamed } from './unknown-part';
+import { isSentence, mayBeName, spanTyped, unknownDosed, unknownNamed } from './unknown-part';
 import { readDose, unitNamed, type DoseRead } from './dose-reader';
-import { revealed, splitGuise } from './said';
+import { headEnd, revealed, splitGuise } from './said';
 import type { ReadAction } from './read-action';
 
 /** What a line is read with; `book` is null while the sounds of words are not there. */
@@ -86,77 +86,72 @@ type PartRead = Readonly<{ action: ReadAction; rounds: number | null }>;
 function homeFrom({ home }: Asides, move: Move, ages: Ages): Dose | Unread | null {
   if (home === undefined) return null;
   const { rest, found } = takeAsides(home);
-  const read = readDose(wordsToDigits(wordsOf(rest)));
+  const read = doseIn(rest);
   return read.unread.length > 0 ? { unread: read.unread } : doseFrom(read, move, ages, found);
 }
 
-/** A sentence that gives no amount is told: "Clap your hands!" */
-const SENTENCE = /[.!?]["”’']*\s*$/u;
 /** A longer line without an amount is told, whatever it begins with. */
 const MOST_NOTE_WORDS = 6;
 
 /** Whether a line that was read loosely is something to do, and not a story that names a move. */
 function isDoing({ action }: PartRead, front: string, notes: string): boolean {
   if (!action.usualAmount || action.dose.ways === 2) return true;
-  return !SENTENCE.test(front) && notes.split(/\s+/u).length <= MOST_NOTE_WORDS;
+  return !isSentence(front) && notes.split(/\s+/u).length <= MOST_NOTE_WORDS;
 }
 
-/** Where what is done ends, and a name, or something to say, begins. */
-const endOfFront = (text: string) =>
-  /:(?=\s|$)|(?:^|\s)(?:…|\.{3})|\s+as\s/u.exec(text)?.index ?? text.length;
+/** What is done, up to a name or something to say; that; and the former without what stands around it. */
+type Around = Readonly<{ front: string; tail: string; loose: Loosened }>;
+
+function around(text: string, finder: MoveFinder): Around {
+  const end = Math.min(headEnd(text), /\s+as\s/u.exec(text)?.index ?? text.length);
+  const front = text.slice(0, end);
+  return { front, tail: text.slice(end), loose: loosen(front, finder) };
+}
+
+/** With what was taken out of the line as its note. */
+function noted(read: PartRead, notes: readonly string[]): PartRead {
+  const { guise } = read.action;
+  const note = [guise.note, ...notes].filter(Boolean).join(', ').slice(0, MAX_NOTE);
+  return { ...read, action: { ...read.action, guise: { ...guise, note } } };
+}
 
 /** The same with what stands around the move and its dose taken out, and kept as a note. */
-function readLoosely(text: string, tools: LineTools): PartRead | null {
-  const end = endOfFront(text);
-  const front = text.slice(0, end);
-  const named = readStrictly(withoutWhose(front) + text.slice(end), tools);
+function readLoosely({ front, tail, loose }: Around, tools: LineTools): PartRead | null {
+  const bare = withoutWhose(front);
+  const named = bare === front ? null : readStrictly(bare + tail, tools);
   if (named && 'action' in named && isDoing(named, front, '')) return named;
-  const loose = loosen(front, tools.finder);
-  if (loose.text === front.trim() || loose.text === '') return null;
-  const read = readStrictly(loose.text + text.slice(end), tools);
+  const read = readStrictly(loose.text + tail, tools, loose.text);
   if (!read || 'unread' in read) return null;
   const body = usesBody(read.action.move, loose.body);
   if (!body.fits) return null;
-  const note = [read.action.guise.note, ...loose.notes, ...body.notes].filter(Boolean).join(', ');
-  if (!isDoing(read, front, note)) return null;
-  const guise = { ...read.action.guise, note: note.slice(0, 120) };
-  return { ...read, action: { ...read.action, guise } };
+  const whole = noted(read, [...loose.notes, ...body.notes]);
+  return isDoing(whole, front, whole.action.guise.note) ? whole : null;
+}
+
+/** So much of something that no catalogue knows: it becomes a move of the presenter's own. */
+function readUnknown({ tail, loose }: Around, tools: LineTools): PartRead | null {
+  const { rest } = takeAsides(loose.text);
+  const move = unknownDosed(doseIn(rest), loose.text);
+  if (!move) return null;
+  // Read again with that move known, so that all else is read as ever.
+  const finder = new Map([...tools.finder, [plainWords(move.name).join(' '), move] as const]);
+  const again = readStrictly(loose.text + tail, { ...tools, finder });
+  if (!again || 'unread' in again) return null;
+  return noted(called(again, move), [...loose.notes, ...loose.body]);
+}
+
+/** By its own name in the story, if it has one; else by that of the move. */
+function called(read: PartRead, { name }: Move): PartRead {
+  const { guise } = read.action;
+  return { ...read, action: { ...read.action, guise: { ...guise, name: guise.name || name } } };
 }
 
 /** One move with its dose and guise; null where no move is named. */
 export function readPart(text: string, tools: LineTools): PartRead | Unread | null {
   const strict = readStrictly(text, tools);
-  if (strict && !('unread' in strict)) return strict;
-  return readLoosely(text, tools) ?? readCalled(text, tools) ?? strict ?? readUnknown(text, tools);
-}
-
-/** "10 moon walks": a known move under a name that has a word more, where the line says how much. */
-function readCalled(text: string, tools: LineTools): PartRead | null {
-  const end = endOfFront(text);
-  const loose = loosen(text.slice(0, end), tools.finder);
-  const read = readStrictly(loose.text + text.slice(end), tools, loose.text);
-  if (!read || 'unread' in read || read.action.usualAmount) return null;
-  const { guise } = read.action;
-  const note = [guise.note, ...loose.notes].filter(Boolean).join(', ').slice(0, 120);
-  return { ...read, action: { ...read.action, guise: { ...guise, note } } };
-}
-
-/** So much of something that no catalogue knows: it becomes a move of the presenter's own. */
-function readUnknown(text: string, tools: LineTools): PartRead | null {
-  const end = endOfFront(text);
-  const loose = loosen(text.slice(0, end), tools.finder);
-  const { rest } = takeAsides(loose.text);
-  const read = readDose(wordsToDigits(wordsOf(rest)));
-  const move = unknownDosed(read, loose.text);
-  if (!move) return null;
-  // Read again with that move known, so that all else is read as ever.
-  const finder = new Map([...tools.finder, [plainWords(move.name).join(' '), move] as const]);
-  const again = readStrictly(loose.text + text.slice(end), { ...tools, finder });
-  if (!again || 'unread' in again) return null;
-  const { guise } = again.action;
-  const note = [guise.note, ...loose.notes].filter(Boolean).join(', ').slice(0, 120);
-  const name = guise.name || move.name;
-  return { ...again, action: { ...again.action, guise: { ...guise, name, note } } };
+  if (strict && 'action' in strict) return strict;
+  const parts = around(text, tools.finder);
+  return readLoosely(parts, tools) ?? strict ?? readUnknown(parts, tools);
 }
 
 /** A part's plain words, what stands beside its dose, and what it is called and said to it. */
@@ -187,11 +182,11 @@ function longerName(
   return spanTyped([...read.unread, ...words.slice(from, to)], typed);
 }
 
-/** `called`: words that are left over may be a part of the name in the story, where it says how much. */
+/** `named`: words that are left over may be a part of the name in the story, where it says how much. */
 function readStrictly(
   text: string,
   { finder, ages }: LineTools,
-  called = '',
+  named = '',
 ): PartRead | Unread | null {
   const { plain, guise, asides } = apart(text);
   // The move is found before number words become digits: "two-foot jump" is a name.
@@ -201,7 +196,7 @@ function readStrictly(
   const { move, also, from, to } = found;
   const read = readDose(wordsToDigits([...words.slice(0, from), '.', ...words.slice(to)]));
   const home = homeFrom(asides, move, ages);
-  const longer = called === '' ? '' : longerName(read, words, { from, to }, called);
+  const longer = named === '' ? '' : longerName(read, words, { from, to }, named);
   if (read.unread.length > 0 && !longer) return { unread: read.unread };
   if (home && 'unread' in home) return home;
   const name = guise.name || longer;
@@ -266,6 +261,11 @@ export function namesIn(text: string, between: RegExp = /,/u): readonly string[]
     .filter(Boolean);
 }
 
+/** The names of a row: ";" stands between those that may have commas in them. */
+export function namesInRow(text: string, between: RegExp = /,/u): readonly string[] {
+  return namesIn(text, text.includes(';') ? /;/u : between);
+}
+
 /** The same, written: with ";" between them where one has commas in it. */
 export function inRow(lines: readonly string[]): string {
   return lines.join(lines.some((line) => line.includes(',')) ? '; ' : ', ');
@@ -279,7 +279,7 @@ export type ReadLine = Readonly<{ text: string; action: ReadAction }>;
  * may have commas in them, moves then have ";" between them.
  */
 export function readLines(text: string, tools: LineTools): readonly ReadLine[] | Unread {
-  const names = namesIn(text, text.includes(';') ? /;/u : /,/u);
+  const names = namesInRow(text);
   const lines = names.map((name) => {
     const [, said = '', move = name] = /^(.+?)\s*=\s*(.+)$/u.exec(name) ?? [];
     const action = readAction(move, tools);

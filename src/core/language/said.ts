@@ -87,6 +87,13 @@ export function takeDuring(line: string): readonly [front: string, meanwhile: st
   return match ? [line.slice(0, match.index), revealed(match[1]!)] : [line, ''];
 }
 
+const SAID_FROM = /:(?=\s|$)|(?:^|\s)(?:…|\.{3})/u;
+
+/** Where a line stops saying what is done, and what is said begins; its length where nothing is said. */
+export function headEnd(line: string): number {
+  return SAID_FROM.exec(line)?.index ?? line.length;
+}
+
 /** What begins with the mark of being said meanwhile, without it; null for anything else. */
 export function saidDuring(line: string): string | null {
   const match = /^(?:…|\.{3})\s*(.+)$/u.exec(line.trim());

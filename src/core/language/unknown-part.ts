@@ -14,6 +14,10 @@ const TALK: ReadonlySet<string> = new Set(
 const MOST_WORDS = 3;
 const MOST_BARE_WORDS = 2;
 
+const SENTENCE_END = /[.!?]["”’']*\s*$/u;
+/** It ends as a sentence does: it is told, where it gives no amount. */
+export const isSentence = (text: string) => SENTENCE_END.test(text);
+
 const isName = (words: readonly string[], most: number) =>
   words.length > 0 &&
   words.length <= most &&
@@ -28,7 +32,7 @@ function asTyped(words: readonly string[], text: string): string {
 /** A name alone that is no known move: "gorilla thumps"; null for a sentence. */
 export function unknownNamed(text: string): Move | null {
   const words = plainWords(text.replace(/[.,;!?]/gu, ' '));
-  if (!isName(words, MOST_WORDS) || /[.!?]\s*$/u.test(text)) return null;
+  if (!isName(words, MOST_WORDS) || isSentence(text)) return null;
   return wordsToDigits(words).some((word) => /\d/u.test(word)) ? null : unknownMove(text.trim());
 }
 
@@ -42,7 +46,7 @@ export function unknownDosed(read: DoseRead, text: string): Move | null {
     dose.amounts !== undefined || sets !== null || dose.ways === 2 || /\btimes\b/iu.test(text);
   const isBare = openAmounts !== null && /^\s*[\p{Ll}\d]/u.test(text);
   if (!hasUnit && !isBare) return null;
-  if (/[.!?]["”’']*\s*$/u.test(text)) return null;
+  if (isSentence(text)) return null;
   if (!isName(unread, hasUnit ? MOST_WORDS : MOST_BARE_WORDS)) return null;
   const typed = asTyped(unread, text);
   // A number alone counts things: "10 gorilla thumps", not "one and a half".
@@ -51,9 +55,9 @@ export function unknownDosed(read: DoseRead, text: string): Move | null {
 }
 
 /** Words left over beside a known move that may belong to its name: two at most, and so much of it. */
-export function mayBeName({ dose, openAmounts, sets, unread }: DoseRead, text: string): boolean {
-  const hasAmount = dose.amounts !== undefined || openAmounts !== null || sets !== null;
-  if (!hasAmount || !/^\s*[\p{Ll}\d]/u.test(text) || /[.!?]["”’']*\s*$/u.test(text)) return false;
+export function mayBeName({ dose, openAmounts, unread }: DoseRead, text: string): boolean {
+  const hasAmount = dose.amounts !== undefined || openAmounts !== null;
+  if (!hasAmount || !/^\s*[\p{Ll}\d]/u.test(text) || isSentence(text)) return false;
   return isName(unread, MOST_BARE_WORDS);
 }
 

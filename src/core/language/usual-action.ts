@@ -1,4 +1,4 @@
-import { NO_GUISE } from '../model/action';
+import { NO_GUISE, PLAIN_ACTION } from '../model/action';
 import type { Ages } from '../model/ages';
 import type { Move } from '../model/move';
 import { usualDose } from '../moves/usual-dose';
@@ -6,13 +6,6 @@ import type { ReadAction } from './read-action';
 
 /** A move with its usual dose. */
 export function usualAction(move: Move, ages: Ages): ReadAction {
-  return {
-    move,
-    also: [],
-    dose: usualDose(move, ages),
-    guise: NO_GUISE,
-    between: [],
-    home: null,
-    usualAmount: true,
-  };
+  const dose = usualDose(move, ages);
+  return { move, dose, guise: NO_GUISE, usualAmount: true, ...PLAIN_ACTION };
 }

@@ -3,6 +3,9 @@ import type { DeepReadonly } from './deep-readonly';
 import { doseSchema, MAX_SETS } from './dose';
 import { idSchema, lineSchema, slugSchema } from './text';
 
+/** Longest note beside a name. */
+export const MAX_NOTE = 120;
+
 /**
  * What a move is called in this world, and what is said to it: `line` as it is explained, `meanwhile`
  * while they do it. `note` is what is to be known beside the name: "to the door", "the bigger ones on
@@ -12,7 +15,7 @@ export const guiseSchema = z.strictObject({
   name: z.string().max(80),
   picture: z.string().max(80),
   sound: z.string().max(80),
-  note: z.string().max(120),
+  note: z.string().max(MAX_NOTE),
   line: lineSchema,
   meanwhile: lineSchema,
 });

@@ -38,20 +38,17 @@ export function findMove(finder: MoveFinder, words: readonly string[]): FoundMov
 const JOINTS: ReadonlySet<string> = new Set(['and', 'while', '&']);
 const MOST_AT_ONCE = 3;
 
-/** The move whose name begins at a word, the longest one. */
-function moveAt(finder: MoveFinder, words: readonly string[], from: number): FoundMove | null {
-  for (let length = Math.min(LONGEST_NAME, words.length - from); length > 0; length -= 1) {
+/** The longest name of at most so many words, in a row that begins where `startOf` its length says. */
+function longestName(
+  finder: MoveFinder,
+  words: readonly string[],
+  most: number,
+  startOf: (length: number) => number,
+): FoundMove | null {
+  for (let length = Math.min(LONGEST_NAME, most); length > 0; length -= 1) {
+    const from = startOf(length);
     const move = finder.get(words.slice(from, from + length).join(' '));
     if (move) return { move, from, to: from + length };
-  }
-  return null;
-}
-
-/** The move whose name ends before a word, the longest one. */
-function moveBefore(finder: MoveFinder, words: readonly string[], to: number): FoundMove | null {
-  for (let length = Math.min(LONGEST_NAME, to); length > 0; length -= 1) {
-    const move = finder.get(words.slice(to - length, to).join(' '));
-    if (move) return { move, from: to - length, to };
   }
   return null;
 }
@@ -63,12 +60,14 @@ export function findMoves(finder: MoveFinder, words: readonly string[]): FoundMo
   const all = [found];
   const isJoint = (at: number) => JOINTS.has(words[at] ?? '');
   while (all.length < MOST_AT_ONCE && isJoint(all[0]!.from - 1)) {
-    const before = moveBefore(finder, words, all[0]!.from - 1);
+    const end = all[0]!.from - 1;
+    const before = longestName(finder, words, end, (length) => end - length);
     if (!before) break;
     all.unshift(before);
   }
   while (all.length < MOST_AT_ONCE && isJoint(all.at(-1)!.to)) {
-    const after = moveAt(finder, words, all.at(-1)!.to + 1);
+    const start = all.at(-1)!.to + 1;
+    const after = longestName(finder, words, words.length - start, () => start);
     if (!after) break;
     all.push(after);
   }

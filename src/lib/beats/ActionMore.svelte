@@ -30,7 +30,7 @@
     const [amount] = move.usual.range['5'];
     onchange({ ...action, home: plainDose(move.usual.unit, amount) });
   }
-  const QUIET = 'btn-quiet min-h-0! px-2! py-0! text-soft';
+  const QUIET = 'btn-slight text-soft';
 </script>
 
 {#if told}

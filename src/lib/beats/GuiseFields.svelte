@@ -135,7 +135,7 @@
       {#if onremove && active}
         <button
           type="button"
-          class="btn-quiet min-h-0! px-2! py-0! text-soft"
+          class="btn-slight text-soft"
           aria-label="Take {called} out"
           onclick={onremove}
         >

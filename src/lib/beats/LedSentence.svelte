@@ -1,11 +1,14 @@
-<!-- How a beat is led: as its chapter is, or in a way of its own. -->
-<script lang="ts">
-  import type { Led, LedAsSaid } from '$core';
+<!-- How a beat is led, as its chapter is or in a way of its own, and what points are given for. -->
+<script lang="ts" generics="B extends LedBeat">
+  import type { Led, LedAsSaid, Points } from '$core';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
+  import PointsSentence from './PointsSentence.svelte';
+  import type { LedBeat } from './editor-props';
+  import { without } from './without';
   import { BY_ITSELF, COUNT_IN_CHOICES, LED_CHOICES, SHOWING_CHOICES } from './led-words';
 
   type Props = {
-    how: LedAsSaid;
+    beat: B;
     /** How the chapter is led. */
     led: Led;
     active: boolean;
@@ -13,11 +16,21 @@
     isDrawn?: boolean;
     /** It has rests in which the next can be shown, and no sets that the leader does first. */
     isCircuit?: boolean;
-    onchange: (how: LedAsSaid) => void;
+    /** It is as it usually is: nothing needs saying while nobody works on it. */
+    isUsual?: boolean;
+    change: (beat: B, key?: string) => void;
   };
-  const { how, led, active, isDrawn = false, isCircuit = false, onchange }: Props = $props();
+  const {
+    beat,
+    led,
+    active,
+    isDrawn = false,
+    isCircuit = false,
+    isUsual = false,
+    change,
+  }: Props = $props();
 
-  const really = $derived(how.led ?? led);
+  const really = $derived(beat.led ?? led);
   const shownByItself = $derived(
     isDrawn && really === 'show, then do' ? 'told as it comes' : BY_ITSELF[really].show,
   );
@@ -26,12 +39,14 @@
       ([one]) => one === show || one !== (isCircuit ? 'in full' : 'in the rest'),
     ),
   );
-  const { led: ownLed, show, countIn } = $derived(how);
-  const set = (change: Partial<LedAsSaid>) => onchange({ led: ownLed, show, countIn, ...change });
-  const inSight = (name: keyof LedAsSaid) => active || how[name] !== null;
+  const { led: ownLed, show, countIn } = $derived<LedAsSaid>(beat);
+  const set = (how: Partial<LedAsSaid>) => change({ ...beat, ...how });
+  const inSight = (name: keyof LedAsSaid) => active || beat[name] !== null;
+  const setPoints = (points: Points | undefined, key?: string) =>
+    change(points ? { ...beat, points } : (without(beat, 'points') as B), key && `points.${key}`);
 </script>
 
-{#if active || ownLed !== null || show !== null || countIn !== null}
+{#if active || (!isUsual && (ownLed !== null || show !== null || countIn !== null))}
   <span data-led={really}
     >{#if inSight('led')}Led
       <InlineChoice
@@ -52,3 +67,4 @@
       />{/if}.</span
   >
 {/if}
+<PointsSentence points={beat.points} {active} onchange={setPoints} />

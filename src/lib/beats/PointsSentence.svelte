@@ -26,7 +26,7 @@
   }
   const change = (n: number, part: Partial<Worth>, key: string) =>
     set(points?.worth.map((one, k) => (k === n ? { ...one, ...part } : one)) ?? [], `${key}.${n}`);
-  const QUIET = 'btn-quiet min-h-0! px-2! py-0! text-soft';
+  const QUIET = 'btn-slight text-soft';
 </script>
 
 {#if points}

@@ -5,6 +5,7 @@ import type {
   Entry,
   GuiseProposal,
   Led,
+  LedAsSaid,
   LetterIdea,
   Move,
   MoveBook,
@@ -16,6 +17,9 @@ export type Ideas = Readonly<{
   names: (move: Move) => Promise<readonly GuiseProposal[]>;
   letter: (strip: Draw, entry: Entry) => Promise<readonly LetterIdea[]>;
 }>;
+
+/** A beat whose moves are shown, counted in and led in a way that it can say itself. */
+export type LedBeat = Extract<Beat, LedAsSaid>;
 
 /** What every beat's editor is given. */
 export type EditorProps<Kind extends Beat['kind']> = {

@@ -12,7 +12,7 @@
   type Props = { desk: Desk; chapter: Chapter; hint: string };
   const { desk, chapter, hint }: Props = $props();
 
-  const TOOL = 'btn-quiet text-soft hover:text-ink min-h-0! px-2! py-0!';
+  const TOOL = 'btn-slight text-soft hover:text-ink';
   const SETTLE_MS = matchMedia('(prefers-reduced-motion: reduce)').matches ? 0 : 150;
   const seconds = $derived(desk.schedule.totals.byChapter.get(chapter.id)?.seconds ?? 0);
   const insertIndex = $derived(

@@ -125,7 +125,7 @@
         s <span class="text-soft">(as usual: {usualRep(move.id)} s)</span>
         <button
           type="button"
-          class="btn-quiet min-h-0! px-2! py-0! text-soft"
+          class="btn-slight text-soft"
           aria-label="Back to the usual for {move.name}"
           onclick={() => drop(move)}><X size={16} aria-hidden="true" />as usual</button
         >

@@ -2,6 +2,7 @@
 <script lang="ts">
   import type { AdaptationKind } from '$core';
   import { CHANGE_WORDS, SKIP_WORDS } from './adapt-words';
+  import KeyHint from './KeyHint.svelte';
 
   type Props = {
     changes: readonly AdaptationKind[];
@@ -15,9 +16,9 @@
 <div class="panel" role="group" aria-label="Change it">
   {#each changes as what (what)}
     {@const { label, key } = CHANGE_WORDS[what]}
-    <button type="button" onclick={() => onchange(what)}>{label}<kbd>{key}</kbd></button>
+    <button type="button" onclick={() => onchange(what)}>{label}<KeyHint {key} /></button>
   {/each}
-  <button type="button" onclick={onskip}>{SKIP_WORDS.label}<kbd>{SKIP_WORDS.key}</kbd></button>
+  <button type="button" onclick={onskip}>{SKIP_WORDS.label}<KeyHint key={SKIP_WORDS.key} /></button>
   <button type="button" class="close" onclick={onclose}>As it is</button>
 </div>
 
@@ -60,18 +61,5 @@
       min-height: 3.25rem;
       font-size: 1.15rem;
     }
-    kbd {
-      display: none;
-    }
-  }
-  kbd {
-    padding: 0 0.5rem;
-    border: 1px solid var(--soft);
-    border-radius: 0.4rem;
-    font: inherit;
-    font-size: 1rem;
-    font-weight: 500;
-    color: var(--soft);
-    text-transform: uppercase;
   }
 </style>

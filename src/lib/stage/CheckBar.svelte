@@ -2,6 +2,7 @@
 <script lang="ts">
   import type { AdaptationKind } from '$core';
   import { CHANGE_WORDS } from './adapt-words';
+  import KeyHint from './KeyHint.svelte';
 
   type Props = { onadapt: (what: AdaptationKind) => void };
   const { onadapt }: Props = $props();
@@ -12,7 +13,7 @@
 <div class="bar" role="group" aria-label="What they need" data-check>
   {#each ANSWERS as what (what)}
     <button type="button" onclick={() => onadapt(what)}
-      >{CHANGE_WORDS[what].label}<kbd>{CHANGE_WORDS[what].key}</kbd></button
+      >{CHANGE_WORDS[what].label}<KeyHint key={CHANGE_WORDS[what].key} /></button
     >
   {/each}
 </div>
@@ -35,22 +36,10 @@
     font-size: 1.6rem;
     font-weight: 750;
   }
-  kbd {
-    padding: 0 0.5rem;
-    border: 1px solid var(--soft);
-    border-radius: 0.4rem;
-    font: inherit;
-    font-size: 1rem;
-    color: var(--soft);
-    text-transform: uppercase;
-  }
   @media (max-width: 640px) {
     button {
       min-height: 3rem;
       font-size: 1.1rem;
-    }
-    kbd {
-      display: none;
     }
   }
 </style>

@@ -2,6 +2,7 @@
 <script lang="ts">
   import type { Points } from '$core';
   import type { TeamPoints } from './stage.svelte';
+  import KeyHint from './KeyHint.svelte';
 
   type Props = {
     points: Points;
@@ -34,7 +35,7 @@
         {#each points.worth as one, n (n)}
           <button type="button" onclick={() => onpoints(one.points, team)}
             >+{one.points}
-            {one.what}{#if withKeys}<kbd>{at * points.worth.length + n + 1}</kbd>{/if}</button
+            {one.what}{#if withKeys}<KeyHint key={at * points.worth.length + n + 1} />{/if}</button
           >
         {/each}
         <button
@@ -62,21 +63,15 @@
     gap: 0.5rem;
   }
   button {
+    display: inline-flex;
+    align-items: center;
+    gap: 0.6rem;
     min-height: 3rem;
     padding: 0 0.9rem;
     border: 2px solid var(--ink);
     border-radius: 0.9rem;
     background: var(--raised);
     font-weight: 700;
-  }
-  kbd {
-    margin-left: 0.5rem;
-    padding: 0 0.4rem;
-    border: 1px solid var(--soft);
-    border-radius: 0.4rem;
-    font: inherit;
-    font-size: 0.75em;
-    color: var(--soft);
   }
   @media (max-width: 640px) {
     .bar {
@@ -85,9 +80,6 @@
     }
     button {
       min-height: 2.5rem;
-    }
-    kbd {
-      display: none;
     }
   }
 </style>

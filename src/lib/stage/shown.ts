@@ -21,12 +21,13 @@ export function shownOf(session: StageSession, move: Move | null): Shown | null 
   const figure = figureOfCue(cue, move, setting, preferences.pace);
   const side = sideOf(cue, setting.mirror ?? true);
   const spoken = kind === 'say' || kind === 'ask';
+  const drawn = spoken || kind === 'drink' ? null : doing;
   return {
     type: 'shown',
     main: spoken ? listening(session.beat) : capital(cueWords(cue, move).main),
     kind,
-    move: doing && !spoken && kind !== 'drink' ? doing.move : null,
-    also: doing && !spoken && kind !== 'drink' ? [...doing.also] : [],
+    move: drawn?.move ?? null,
+    also: [...(drawn?.also ?? [])],
     held: figure.held,
     flip: figure.flip,
     secondsPerRep: figure.secondsPerRep,

@@ -41,17 +41,15 @@
   function raise(index: number) {
     set(links.toSpliced(index, 1).toSpliced(index - 1, 0, links[index]!));
   }
-  /** Its number; null for one that is joined to the link before. */
-  function numberOf(index: number): number | null {
-    if (index > 0 && links[index]!.joined) return null;
-    return links.slice(0, index + 1).filter(({ joined }, n) => n === 0 || !joined).length;
-  }
+  const isJoined = (index: number) => index > 0 && links[index]!.joined;
+  /** Whole links up to this one, itself counted in. */
+  const linksUpTo = (index: number) =>
+    links.slice(0, index + 1).filter((_, n) => !isJoined(n)).length;
   const whole = $derived(linksOf(beat).length);
   /** The verse that ends with a link, where one does. */
   function verseAt(index: number): number | null {
     if (links[index + 1]?.joined) return null;
-    const done = links.slice(0, index + 1).filter(({ joined }, n) => n === 0 || !joined).length;
-    const verse = versesOf(beat).indexOf(done);
+    const verse = versesOf(beat).indexOf(linksUpTo(index));
     return verse < 0 ? null : verse + 1;
   }
   const ENDS = {
@@ -118,14 +116,14 @@
       onleave={leave}
     />.
   {/if}
-  <LedSentence how={beat} {led} {active} onchange={(how) => change({ ...beat, ...how })} />
+  <LedSentence {beat} {led} {active} {change} />
 </p>
 <ol class="mt-1">
   {#each links as link, index (link.id)}
     {@const verse = verseAt(index)}
     <li class="flex items-start gap-3 py-1">
       <span class="min-w-8 pt-0.5 text-right font-heading text-lg font-bold text-soft tabular"
-        >{numberOf(index) ?? '+'}</span
+        >{isJoined(index) ? '+' : linksUpTo(index)}</span
       >
       <div class="min-w-0 flex-1">
         <GuiseFields
@@ -175,11 +173,7 @@
                 >
               {/if}
               {#if index > 0}
-                <button
-                  type="button"
-                  class="ml-2 btn-quiet min-h-0! px-2! py-0!"
-                  onclick={() => raise(index)}
-                >
+                <button type="button" class="ml-2 btn-slight" onclick={() => raise(index)}>
                   <ArrowUp size={16} aria-hidden="true" />earlier
                 </button>
               {/if}

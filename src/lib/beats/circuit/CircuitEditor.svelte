@@ -8,15 +8,17 @@
   import LedSentence from '../LedSentence.svelte';
   import GuiseFields from '../GuiseFields.svelte';
   import MovePicker from '$lib/moves/MovePicker.svelte';
-  import PointsSentence from '../PointsSentence.svelte';
   import SayFirst from '../SayFirst.svelte';
-  import { withPoints } from '../with-points';
   import RoundsEditor from './RoundsEditor.svelte';
 
   const { beat, book, setting, ideas, led, active, change, leave }: EditorProps<'circuit'> =
     $props();
 
   const follows = $derived((beat.led ?? led) === 'follow me');
+
+  const isUsual = $derived(
+    beat.led === 'by the clock' && beat.show === null && beat.countIn === null,
+  );
 
   const drinks = $derived(beat.drinkBetweenRoundsSeconds > 0);
 
@@ -80,20 +82,7 @@
         step={5}
         onchange={(s) => change({ ...beat, drinkBetweenRoundsSeconds: s }, 'drink')}
       /> s{/if}{/if}.
-  {#if active || beat.led !== 'by the clock' || beat.show !== null || beat.countIn !== null}
-    <LedSentence
-      how={beat}
-      {led}
-      {active}
-      isCircuit
-      onchange={(how) => change({ ...beat, ...how })}
-    />
-  {/if}
-  <PointsSentence
-    points={beat.points}
-    {active}
-    onchange={(points, key) => change(withPoints(beat, points), key && `points.${key}`)}
-  />
+  <LedSentence {beat} {led} {active} isCircuit {isUsual} {change} />
 </p>
 <RoundsEditor {beat} {active} {change} {leave} />
 <ol class="mt-2 flex flex-col gap-2">
@@ -116,11 +105,7 @@
           onleave={leave}
         />
         {#if active && index > 0}
-          <button
-            type="button"
-            class="-ml-1 btn-quiet min-h-0! px-2! py-0! text-soft"
-            onclick={() => raise(index)}
-          >
+          <button type="button" class="-ml-1 btn-slight text-soft" onclick={() => raise(index)}>
             <ArrowUp size={16} aria-hidden="true" />earlier
             <span class="sr-only">: station {index + 1}</span>
           </button>

@@ -22,7 +22,7 @@
   }
   /** The same as all of them needs no number of its own. */
   const own = (seconds: number, all: number) => (seconds === all ? null : seconds);
-  const QUIET = 'btn-quiet min-h-0! px-2! py-0! text-soft';
+  const QUIET = 'btn-slight text-soft';
 </script>
 
 {#if differ}

@@ -155,13 +155,7 @@
           {book}
           {change}
         />{/if}.
-      <LedSentence
-        how={beat}
-        {led}
-        {active}
-        isDrawn
-        onchange={(how) => change({ ...beat, ...how })}
-      />
+      <LedSentence {beat} {led} {active} isDrawn {change} />
       <InlineChoice
         value={beat.drawn}
         label="When it is drawn"

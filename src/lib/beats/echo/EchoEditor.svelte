@@ -87,7 +87,7 @@
         {#if active && lines.length > 1}
           <button
             type="button"
-            class="ml-1 btn-quiet min-h-0! px-2! py-0!"
+            class="ml-1 btn-slight"
             aria-label="Take line {index + 1} out"
             onclick={() => set(lines.filter(({ id }) => id !== line.id))}
           >

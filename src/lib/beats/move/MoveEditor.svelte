@@ -1,6 +1,5 @@
 <script lang="ts">
   import { newAction, doseForMove, moveOf, type Action, type Move } from '$core';
-  import { withPoints } from '../with-points';
   import { newId } from '$lib/store/new-id';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
   import ActionMore from '../ActionMore.svelte';
@@ -8,7 +7,6 @@
   import type { EditorProps } from '../editor-props';
   import LedSentence from '../LedSentence.svelte';
   import GuiseFields from '../GuiseFields.svelte';
-  import PointsSentence from '../PointsSentence.svelte';
   import MovePicker from '$lib/moves/MovePicker.svelte';
   import SayFirst from '../SayFirst.svelte';
 
@@ -99,12 +97,7 @@
           step={5}
           onchange={(seconds) => change({ ...beat, restBetweenRoundsSeconds: seconds }, 'rest')}
         /> s between{/if}.{/if}
-    <LedSentence how={beat} {led} {active} onchange={(how) => change({ ...beat, ...how })} />
-    <PointsSentence
-      points={beat.points}
-      {active}
-      onchange={(points, key) => change(withPoints(beat, points), key && `points.${key}`)}
-    />
+    <LedSentence {beat} {led} {active} {change} />
     {#if active}
       <MovePicker
         {book}

@@ -94,7 +94,7 @@
       ] as const}
       onchange={(startOver) => change({ ...beat, startOver })}
     />{/if}.
-  <LedSentence how={beat} {led} {active} onchange={(how) => change({ ...beat, ...how })} />
+  <LedSentence {beat} {led} {active} {change} />
 </p>
 <p class={['pl-1', isShort ? 'text-pencil' : 'text-soft']} data-sums>
   {beat.atOnce === null

@@ -4,6 +4,7 @@
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
   import LineArea from '$lib/ui/LineArea.svelte';
   import type { EditorProps } from '../editor-props';
+  import { without } from '../without';
 
   const { beat, active, change, leave }: EditorProps<'tell'> = $props();
 
@@ -15,8 +16,7 @@
   }
   /** The line with something set, and without what is not said of it any more. */
   function set(part: Partial<Tell>, ...gone: readonly (keyof Tell)[]) {
-    const fields = Object.entries({ ...beat, ...part });
-    change(Object.fromEntries(fields.filter(([key]) => !gone.some((one) => one === key))) as Tell);
+    change(without({ ...beat, ...part }, ...gone) as Tell);
   }
   const setAsks = (yes: boolean) =>
     yes ? set({ waitSeconds: WAIT_SECONDS }) : set({}, 'waitSeconds', 'check');
