@@ -149,6 +149,7 @@ export type { Drink } from './beats/drink';
 export type { EchoLine } from './beats/echo';
 
 export { beatsFromReading, readingInWords, readQuickLine } from './beats/quick-line';
+export { readLine, SURE, type LineRead, type Reading } from './beats/readings';
 export type { QuickReading } from './beats/quick-line';
 export { ACTED, OTHERS, type Acted, type Others, type Tell } from './beats/tell';
 export { SETUPS, type Setup } from './beats/setup';

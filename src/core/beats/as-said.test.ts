@@ -34,20 +34,20 @@ const LINES: readonly (readonly [typed: string, understood: string])[] = [
   ['march 20 steps, the bigger ones on one foot', 'march, 20 steps; the bigger ones on one foot'],
   ['the bigger ones: 10 hops', 'hop, 10 reps; the bigger ones only'],
   ['10 squats (right down to the reeds)', 'squat, 10 reps; right down to the reeds'],
-  ['star jumps (10)', 'jumping jack, 10 reps'],
+  ['star jumps (10)', 'star jumps (jumping jack), 10 reps'],
   // Tempo.
   ['10 squats slow, then usual, then fast', 'squat, 3 × 10 reps, slowly, then as usual, then fast'],
   ['march 20 steps at 120', 'march, 20 steps, at 120 a minute'],
   ['march 30 s at 96 bpm', 'march, 30 seconds, at 96 a minute'],
   ['10 squats getting faster', 'squat, 10 reps, faster and faster'],
   // Several at once.
-  ['jog and slow turn 20 s', 'jogging step and slow turn, 20 seconds'],
+  ['jog and slow turn 20 s', 'jog and slow turn (jogging step and slow turn), 20 seconds'],
   ['march and clap 20 steps', 'march and clap, 20 steps'],
   // Directions, and sides that are not legs.
   ['10 arm circles forwards and back', 'arm circle, 10 reps, forwards, then back'],
   ['arm circles 10 forwards, 10 backwards', 'arm circle, 10 reps, forwards, then back'],
   ['10 arm circles each way', 'arm circle, 10 reps, one way, then the other way'],
-  ['bear walk 10 steps each way', 'bear walk step, 10 steps, there and back'],
+  ['bear walk 10 steps each way', 'bear walk (bear walk step), 10 steps, there and back'],
   ['8 side steps each way', 'side step, 8 steps, each side'],
   ['4 slow turns left then right', 'slow turn, 4 reps, each side'],
   ['8 arm circles one arm then the other', 'arm circle, 8 reps, each side'],
@@ -80,7 +80,7 @@ const LINES: readonly (readonly [typed: string, understood: string])[] = [
   ['chain not performed: squats, hops', 'A growing chain: squat, hop; not performed'],
   [
     'sort 12 socks 4 m, in 60 s, start over if one is missed: walk',
-    'A relay: 12 socks, one at a time, 4 m there and back, all at once, in 60 s, start over if one is missed; walking step',
+    'A relay: 12 socks, one at a time, 4 m there and back, all at once, in 60 s, start over if one is missed; walk (walking step)',
   ],
   ['list 5 s each: squats, hops', 'A list in order: squat, hop; 2 draws; 5 s each, straight on'],
   // Checks of the body.

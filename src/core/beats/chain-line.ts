@@ -2,13 +2,8 @@ import { joinThens } from '../language/dose-asides';
 import { tempoNamed } from '../language/dose-reader';
 import { tempoInWords } from '../language/dose-words';
 import { typedAmongOthers } from '../language/dosed';
-import {
-  inRow,
-  namesInRow,
-  readAction,
-  type LineTools,
-  type Unread,
-} from '../language/part-reader';
+import { readAction, type LineTools, type Unread } from '../language/part-reader';
+import { inRow, namesInRow } from '../language/rows';
 import type { ReadAction } from '../language/read-action';
 import { quoted, revealed } from '../language/said';
 import { doseIn } from '../language/words-of';

@@ -2,13 +2,12 @@ import { CIRCUIT_REST_SECONDS, CIRCUIT_WORK_SECONDS, TIMINGS } from '../cues/tim
 import { typedStation } from '../language/dosed';
 import {
   bareStation,
-  inRow,
-  namesInRow,
   readNamed,
   type LineTools,
   type ReadStation,
   type Unread,
 } from '../language/part-reader';
+import { inRow, namesInRow } from '../language/rows';
 import { doseIn } from '../language/words-of';
 import { HIDDEN_TEXT, quoted, revealed, saidInWords, takeDuring } from '../language/said';
 import type { Guise } from '../model/action';

@@ -9,14 +9,8 @@ import { joinThens } from '../language/dose-asides';
 import { typedAmongOthers } from '../language/dosed';
 import { readRules, type RulesRead } from '../language/draw-rules-reader';
 import { amountInWords, rulesInWords, stopInWords } from '../language/draw-words';
-import {
-  inRow,
-  namesInRow,
-  readAction,
-  unknownAction,
-  type LineTools,
-  type Unread,
-} from '../language/part-reader';
+import { readAction, unknownAction, type LineTools, type Unread } from '../language/part-reader';
+import { inRow, namesInRow } from '../language/rows';
 import type { ReadAction } from '../language/read-action';
 import { quoted, saidInWords, takeDuring } from '../language/said';
 import {

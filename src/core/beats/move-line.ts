@@ -1,8 +1,10 @@
 import { joinThens } from '../language/dose-asides';
 import { typedAction, typedAmongOthers } from '../language/dosed';
 import { doseInWords } from '../language/dose-words';
-import { namesIn, readPart, type LineTools, type Unread } from '../language/part-reader';
+import { readPart, type LineTools, type Unread } from '../language/part-reader';
+import { namesIn } from '../language/rows';
 import type { ReadAction } from '../language/read-action';
+import { sameAs } from '../language/loosen';
 import { headEnd, saidInWords } from '../language/said';
 import { AS_LED } from '../model/led';
 import { isUnknown } from '../moves/unknown-move';
@@ -16,6 +18,11 @@ export type MoveReading = Readonly<{
   actions: readonly ReadAction[];
   rounds: number;
 }>;
+
+/** Times at the end of a line. */
+const OF_ALL = /\b(?:times|x\s*\d+)\s*[.!]?$/iu;
+/** Most rounds of a beat. */
+const MOST_ROUNDS = 20;
 
 /** Splits at "then" and "+", but not inside a spoken line: there "then" is only a word. */
 function splitParts(line: string, isAction: (text: string) => boolean): readonly string[] {
@@ -33,33 +40,93 @@ function splitParts(line: string, isAction: (text: string) => boolean): readonly
 /** "10 squats, 5 star jumps": moves in a row, each with an amount of its own. */
 function readRow(line: string, tools: LineTools): MoveReading | null {
   const end = headEnd(line);
-  const pieces = namesIn(line.slice(0, end), /,|\band\s+(?=\d)/u);
+  const pieces = namesIn(line.slice(0, end), /[,;&]|\s\/\s|\band\s+(?=\d)/u);
   if (pieces.length < 2 || end < line.length) return null;
-  const read = pieces.map((piece) => readPart(piece, tools));
-  const actions = read.flatMap((one) => (one && 'action' in one ? [one.action] : []));
+  const actions: ReadAction[] = [];
+  for (const piece of pieces) {
+    const alone = readPart(sameAs(piece), tools);
+    const part = isRead(alone) ? alone : readAgain(actions.at(-1), piece, tools);
+    if (!part) return null;
+    actions.push(part.action);
+  }
   const isRow = actions.length === pieces.length && actions.every((one) => !one.usualAmount);
   return isRow ? { kind: 'move', actions, rounds: 1 } : null;
 }
 
+/** "star jumps 30 s, rest 10 s". */
+const REST_AFTER = /^[^,:]+,\s*(?:then |and )?rest\b[^,:]*$/iu;
+/** "2 rounds: 10 squats then 10 hops": so many times all of it. */
+const ROUNDS = /^(\d+) rounds?(?: of\b|\s*:)\s*|^(\d+)\s*[x×]\s*(?=\(.+\)$)/iu;
+
 function read(line: string, tools: LineTools): MoveReading | Unread | null {
+  const [front = '', of, bracketed] = ROUNDS.exec(line) ?? [];
+  const times = of ?? bracketed;
+  const rest = line.slice(front.length);
+  const all = readOnce(bracketed ? rest.slice(1, -1) : rest, tools);
+  return times && all && 'kind' in all
+    ? { ...all, rounds: Math.min(Number(times), MOST_ROUNDS) }
+    : all;
+}
+
+function readOnce(line: string, tools: LineTools): MoveReading | Unread | null {
   const whole = readThens(line, tools);
-  return whole && 'kind' in whole ? whole : (readRow(line, tools) ?? whole);
+  if (!whole || !('kind' in whole)) return readRow(line, tools) ?? whole;
+  // "star jumps 30 s, rest 10 s": after one set there is nothing to rest between.
+  const [only] = whole.actions;
+  const rests = REST_AFTER.test(line) && only?.dose.amounts.length === 1;
+  return (rests && readRow(line, tools)) || whole;
 }
 
 function readThens(line: string, tools: LineTools): MoveReading | Unread | null {
-  const isAction = (text: string) => {
-    const part = readPart(text, tools);
-    return part !== null && 'action' in part;
-  };
+  const isAction = (text: string) => isRead(readPart(text, tools));
   const actions: ReadAction[] = [];
   let rounds = 1;
-  for (const part of splitParts(joinThens(line), isAction).map((text) => readPart(text, tools))) {
-    if (!part || 'unread' in part) return part;
+  for (const text of splitParts(joinThens(line), isAction)) {
+    const alone = readPart(text, tools);
+    const part = isRead(alone) ? alone : (readAgain(actions.at(-1), text, tools) ?? alone);
+    if (!isRead(part)) return part;
     actions.push(part.action);
     rounds = part.rounds ?? rounds;
   }
-  return { kind: 'move', actions, rounds };
+  return asPair({ kind: 'move', actions, rounds }, line);
 }
+
+/** "shake your arms, then your legs", "4 lunges then hold 3 s": what is done is said once. */
+function readAgain(
+  before: ReadAction | undefined,
+  text: string,
+  tools: LineTools,
+): ReadPart | null {
+  const again = before ? readPart(`${before.move.name} ${text}`, tools) : null;
+  if (!before || !isRead(again)) return null;
+  const { guise } = again.action;
+  const name = guise.name || before.guise.name;
+  return { ...again, action: { ...again.action, guise: { ...guise, name } } };
+}
+
+/** "reach up, then touch your toes 5 times": the number at the end is of all of it. */
+function asPair(read: MoveReading, line: string): MoveReading {
+  const [last, ...others] = [...read.actions].reverse();
+  const [times] = last!.dose.amounts;
+  const isOfAll =
+    others.length > 0 &&
+    read.rounds === 1 &&
+    OF_ALL.test(line) &&
+    last!.dose.unit === 'reps' &&
+    last!.dose.amounts.length === 1 &&
+    others.every(({ usualAmount }) => usualAmount);
+  if (!isOfAll || times! > MOST_ROUNDS) return read;
+  const once = (one: ReadAction): ReadAction => ({
+    ...one,
+    dose: { ...one.dose, unit: 'reps', amounts: [1] },
+    usualAmount: false,
+  });
+  return { ...read, actions: read.actions.map(once), rounds: times! };
+}
+
+type Part = ReturnType<typeof readPart>;
+type ReadPart = Exclude<Part, Unread | null>;
+const isRead = (part: Part): part is ReadPart => part !== null && 'action' in part;
 
 /** Moves as they are typed. */
 export const moveLine: LineFile<MoveBeat, MoveReading> = {

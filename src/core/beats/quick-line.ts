@@ -1,6 +1,10 @@
 import { ledAlone, takeHow, takeLed } from '../language/how-reader';
 import { sameAs } from '../language/loosen';
+import { askedFor } from '../language/sentences';
+import { respelled } from '../language/spelling';
+import { isUnknown } from '../moves/unknown-move';
 import type { LineTools, Unread } from '../language/part-reader';
+import { isSentence } from '../language/unknown-part';
 import { hideQuoted, revealed, saidDuring } from '../language/said';
 import { CHAPTER_KINDS, type ChapterKind } from '../model/chapter-kinds';
 import type { Led } from '../model/led';
@@ -64,17 +68,70 @@ export function readQuickLine(input: string, tools: LineTools): QuickReading {
   if (quoted) return tellOf(quoted[1]!);
   const led = ledAlone(typed);
   if (led) return { kind: 'led', led };
+  return readToDo(typed, tools);
+}
+
+/** A line that is something to do, or else to say. */
+function readToDo(typed: string, tools: LineTools): BeatReading {
   const line = sameAs(hideQuoted(typed));
   const how = readLed(line, tools);
   if (how) return how;
   // "10 twists: Who is there?" is a move with something to say; "Frog jumps?" is a question.
   const withLine = /:\s|\s(?:…|\.{3})/u.test(line) ? readBeat(line, tools) : null;
   if (withLine && !('unread' in withLine)) return withLine;
-  if (typed.endsWith('?')) return tellOf(typed);
-  const read = readBeat(line, tools);
+  const read = typed.endsWith('?') ? null : readBeat(line, tools);
+  const mended = readRespelled(line, tools);
+  if (isKnown(read) && isCalledOut(typed, read)) return tellOf(typed);
+  if (isKnown(read) && !(mended && isOther(read, mended))) return read;
+  const sentence = readSentence(typed, tools) ?? mended;
+  if (sentence) return sentence;
   if (!read) return tellOf(typed);
-  if ('unread' in read) return tellOf(typed, read.unread.map(revealed));
-  return read;
+  return 'unread' in read ? tellOf(typed, read.unread.map(revealed)) : read;
+}
+
+/** A reading in which every move is known. */
+function isKnown(read: BeatReading | Unread | null): read is BeatReading {
+  if (!read || 'unread' in read) return false;
+  return read.kind !== 'move' || read.actions.every(({ move }) => !isUnknown(move));
+}
+
+/**
+ * A sentence that asks for something to be done: it is said, and then done. A question does so where it
+ * says how much, a call where it says no more: "Can you do 5 star jumps?", "March with me, soldiers!".
+ */
+function readSentence(typed: string, tools: LineTools): BeatReading | null {
+  const [end] = /[?!](?=[\s"”’')]*$)/u.exec(typed) ?? [];
+  if (!end) return null;
+  const read = readBeat(askedFor(typed, tools.finder), tools);
+  if (!isKnown(read) || read.kind !== 'move') return null;
+  const [first, ...others] = read.actions;
+  const isAsked = end === '!' || !first!.usualAmount;
+  if (!isAsked || first!.guise.line !== '') return null;
+  return { ...read, actions: [{ ...first!, guise: { ...first!.guise, line: typed } }, ...others] };
+}
+
+/** "Letters for everybody!" is a story, whatever device it names. */
+function isCalledOut(typed: string, { kind }: BeatReading): boolean {
+  return kind === 'draw' && isSentence(typed) && !/[:\d]/u.test(typed);
+}
+
+/** Mended, it names another move: "jumpng jacks" are no jacks of their own kind. */
+function isOther(read: BeatReading, mended: BeatReading): boolean {
+  const first = (one: BeatReading) => (one.kind === 'move' ? one.actions[0]!.move.id : '');
+  return first(read) !== first(mended);
+}
+
+/** With slips of spelling mended; only where that says something to do, and how much of it. */
+function readRespelled(line: string, tools: LineTools): BeatReading | null {
+  if (isSentence(line)) return null;
+  const mended = respelled(line, tools.finder);
+  const read = mended === null ? null : readBeat(mended, tools);
+  if (!isKnown(read)) return null;
+  return read.kind === 'move' &&
+    read.actions.every(({ usualAmount }) => usualAmount) &&
+    line.includes(' ')
+    ? null
+    : read;
 }
 
 /**

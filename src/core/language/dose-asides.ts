@@ -111,7 +111,8 @@ function takeNote(text: string, found: Asides): string {
   const match = /\(([^()]*)\)/u.exec(text);
   if (match) {
     const inside = revealed(match[1]!);
-    if (isOnlyDose(match[1]!)) return text.replace(match[0], ` ${inside} `);
+    const isOther = /\d/u.test(inside) && /\d/u.test(text.replace(match[0], ''));
+    if (isOnlyDose(match[1]!) && !isOther) return text.replace(match[0], ` ${inside} `);
     found.note = inside.slice(0, MAX_NOTE);
     return text.replace(match[0], ' ');
   }

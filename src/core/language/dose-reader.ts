@@ -9,6 +9,10 @@ export type DoseRead = Readonly<{
   sets: number | null;
   rounds: number | null;
   eachWay: boolean;
+  /** "each" alone: each side of what has sides, each child of all else. */
+  each: boolean;
+  /** "5 times": what is counted is how often, also of what is usually held. */
+  times: boolean;
   /** Words that mean nothing here. */
   unread: readonly string[];
 }>;
@@ -17,6 +21,8 @@ type Found = { -readonly [Key in keyof Dose]?: Dose[Key] } & {
   open?: readonly number[];
   /** "each way": there and back, or round both ways, as the move is. */
   eachWay?: boolean;
+  each?: boolean;
+  times?: boolean;
   sets?: number;
   rounds?: number;
 };
@@ -101,7 +107,10 @@ const PHRASES: readonly Phrase[] = [
   [/\brest (?:of |for )?(\d+)(?: (?:sec|second|s)\b)?/u, (f, m) => (f.restSeconds = Number(m[1]))],
   [/\b(\d+) (?:sec|second|s) rest\b/u, (f, m) => (f.restSeconds = Number(m[1]))],
   [/\b(\d+) round\b/u, (f, m) => (f.rounds = Number(m[1]))],
-  [/\bthere and back(?: again)?\b/u, (f) => (f.ways = 2)],
+  [
+    /\bthere and back(?: again)?\b|(?<!\b(?:forward|left|up) )\band back(?: again)?\b/u,
+    (f) => (f.ways = 2),
+  ],
   [/\b(?:round )?(?:each|both) way\b/u, (f) => (f.eachWay = true)],
   [
     new RegExp(String.raw`\b${TEMPO}(?:(?: ,)?(?: and)? ${TEMPO})*(?: tempo)?`, 'u'),
@@ -123,7 +132,7 @@ const PHRASES: readonly Phrase[] = [
     ),
     takeEachWay,
   ],
-  [/\b(?:forward|backward)\b/u, (f, m) => (f.directions = [directionNamed(m[0])])],
+  [/(?<!\bon )\b(?:forward|backward|back)\b/u, (f, m) => (f.directions = [directionNamed(m[0])])],
   [
     new RegExp(String.raw`\b(?:(\d+) (?:x|set of|time) )?(\d+) to (\d+)(?: ${UNIT}\b)?`, 'u'),
     (f, m) => {
@@ -138,7 +147,7 @@ const PHRASES: readonly Phrase[] = [
       takeAmounts(f, m[2]!, m[3]);
     },
   ],
-  [/\b(\d+) set\b|\bx (\d+) time\b/u, (f, m) => (f.sets = Number(m[1] ?? m[2]))],
+  [/\b(\d+) (?:set|goe|turn)\b|\bx (\d+) time\b/u, (f, m) => (f.sets = Number(m[1] ?? m[2]))],
   [new RegExp(String.raw`\b(${LIST}) ${UNIT}\b`, 'u'), (f, m) => takeAmounts(f, m[1]!, m[2])],
   [/\bhold\b|\bheld\b/u, (f) => (f.unit = 'hold')],
   [
@@ -149,9 +158,27 @@ const PHRASES: readonly Phrase[] = [
       else f.open = [Number(m[1])];
     },
   ],
-  [/\btwice\b/u, (f) => (f.sets = 2)],
+  [/\beach\b(?=[\s.]*$)/u, (f) => (f.each = true)],
+  [
+    /\btwice\b/u,
+    (f, { input = '' }) => {
+      if (f.amounts || f.ways === 2 || /\d/u.test(input)) f.sets = 2;
+      else f.open = [2];
+    },
+  ],
   [/\b(\d+) time\b(?=.*\d)/u, (f, m) => (f.sets = Number(m[1]))],
   [/(?<=\d.*)\b(\d+) time\b/u, (f, m) => (f.sets = Number(m[1]))],
+  [
+    /\b(\d+) time\b/u,
+    (f, m) => {
+      // "to the wall and back 3 times": so many ways, not so many steps.
+      if (f.amounts || f.ways === 2) f.sets = Number(m[1]);
+      else {
+        f.open = [Number(m[1])];
+        f.times = true;
+      }
+    },
+  ],
   [/(?<=\d.*)\bx (\d+)\b/u, (f, m) => (f.sets = Number(m[1]))],
   [new RegExp(String.raw`(?:\bx )?\b(${LIST})\b`, 'u'), (f, m) => takeAmounts(f, m[1]!, undefined)],
 ];
@@ -167,13 +194,15 @@ export function readDose(words: readonly string[]): DoseRead {
     // A mark stays, so that what stood around the phrase is not read as one.
     text = `${text.slice(0, match.index)} . ${text.slice(match.index + match[0].length)}`;
   }
-  const { open, sets, rounds, eachWay = false, ...dose } = found;
+  const { open, sets, rounds, eachWay = false, each = false, times = false, ...dose } = found;
   return {
     dose,
     openAmounts: open ?? null,
     sets: sets ?? null,
     rounds: rounds ?? null,
     eachWay,
+    each,
+    times,
     unread: text.split(' ').filter((word) => word && !FILLER.has(word)),
   };
 }

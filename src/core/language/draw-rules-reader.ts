@@ -81,7 +81,7 @@ const PHRASES: readonly (readonly [RegExp, (read: RulesRead, match: RegExpMatchA
         (read.stop = { after: 'seconds', seconds: Math.max(10, inSeconds(m[1]!, m[2]!)) }),
     ],
     [
-      /\b(\d+)\s*s(?:ec|econds?)? (?:each|(?:a|per|for each) (?:letter|card|go|draw|call|one|word))\b|\beach (\d+)\s*s(?:ec|econds?)?\b/iu,
+      /\b(\d+)\s*s(?:ec|econds?)? (?:(?:each|a|per|for each) (?:letter|card|go|draw|call|one|word)|each)\b|\beach (\d+)\s*s(?:ec|econds?)?\b/iu,
       (read, m) => (read.rules.eachSeconds = within(Number(m[1] ?? m[2]), EACH_SECONDS)),
     ],
     [/\bfor the film\b|\bbeforehand\b/iu, (read) => (read.beforehand = true)],

@@ -4,7 +4,10 @@
 
 /** How a line begins that asks for something to be done; it says nothing of what. */
 export const OPENERS: readonly string[] = [
-  "let['’]?s (?:all )?(?:do|try|go)?",
+  '(?:ok|okay|right|well|so|good)\\b,?',
+  "(?:let['’]?s|let us) (?:all )?(?:do|try|go)?",
+  'give me|show me|(?:your|my) turn|one more time|warm up with|(?:we )?start(?: off)? with(?: a)?',
+  "(?:it['’]?s |it is )?time (?:for|to)",
   'lets (?:all )?(?:do|try|go)?',
   'now (?:we |let us |everybody |everyone )?(?:do )?',
   'next(?: up)?,?',
@@ -16,7 +19,7 @@ export const OPENERS: readonly string[] = [
   'please',
   'can you (?:all )?(?:do|try|show me)?',
   'take|try|do',
-  'time for',
+  '(?:be|become|make)(?: an?)?(?= )',
   'finish with|start with|begin with',
 ];
 
@@ -26,15 +29,15 @@ export const BODY_PARTS =
 
 /** Where it goes, or what it goes around. */
 export const PLACE_WORDS =
-  'back to|all the way to|to|towards?|around|round|across|over|through|along|under|past|into|onto|up to|down to|between|inside|outside|behind|in|on|off|from|at';
+  'back to|all the way to|in front of|next to|to|towards?|above|below|beside|near|against|with|around|round|across|over|through|along|under|past|into|onto|up to|down to|between|inside|outside|behind|in|on|off|from|at';
 
 /** How it is done, beside the tempo: kept as a note. */
 export const MANNERS =
-  'big|bigger|small|little|tiny|large|giant|high|low|tall|long|short|deep|gentle|gently|quiet|quietly|loud|loudly|soft|softly|light|lightly|strong|strongly|careful|carefully|steady|steadily|proud|proudly|sleepy|silly|wide|straight|nice|lovely|good|really|very|super|happy|sneaky|heavy|floppy|wobbly|smooth|smoothly|together';
+  'big|bigger|small|little|tiny|large|giant|high|low|tall|long|short|deep|gentle|gently|quiet|quietly|loud|loudly|soft|softly|light|lightly|strong|strongly|careful|carefully|steady|steadily|proud|proudly|sleepy|silly|wide|straight|nice|lovely|good|really|very|super|happy|sneaky|heavy|floppy|wobbly|smooth|smoothly|together|again|more|extra|around|about';
 
 /** Which way, where a pair would be two directions. */
 export const WAYS_OF_GOING =
-  'up and down|in and out|side to side|round and round|on the spot|in a circle|in circles|in place|all around|all over|in the air|on the floor|from side to side|to the sky|to the beat|to the music|to music|for joy|as one';
+  '(?:\\d+|one|two|three|four|five) laps?(?: (?:of|around|round) the \\p{L}+)?|back and forth|with (?:a|your|our) (?:partner|friend)s?|(?:a|your) (?:partner|friend|neighbour)|in pairs|in twos|up and down|in and out|side to side|round and round|on the spot|in a circle|in circles|in place|all around|all over|in the air|on the floor|from side to side|to the sky|to the beat|to the music|to music|for joy|as one';
 
 /** Numbers in words that are no numbers. */
 export const AMOUNT_WORDS: readonly (readonly [RegExp, string])[] = [
@@ -58,18 +61,24 @@ export const AMOUNT_WORDS: readonly (readonly [RegExp, string])[] = [
  * front says which of several it is.
  */
 export const LIKENESSES: readonly (readonly [like: string, verbs: string, move: string])[] = [
+  ['lion|tiger|bear|dragon', 'roar|growl', 'roar'],
+  ['dragon|lion', 'breathe', 'roar'],
+  ['aeroplane|plane|airplane|kite', 'fly|glide', 'aeroplane-balance'],
   ['frog|toad', '', 'frog-jump'],
   ['bear', '', 'bear-walk'],
   ['crab', '', 'crab-walk'],
   ['kangaroo', '', 'kangaroo-jump'],
-  ['bunny|rabbit|hare', '', 'two-foot-jump'],
+  ['bunny|rabbit|hare', '', 'bunny-hop'],
   ['penguin', '', 'penguin-walk'],
+  ['elephant|dinosaur', 'stomp|stamp', 'elephant-stomp'],
   ['elephant', '', 'elephant-walk'],
   ['duck|duckling', '', 'duck-walk'],
   ['monkey|ape|chimp', '', 'monkey-run'],
   ['seal|walrus', '', 'seal-drag'],
   ['caterpillar', '', 'inchworm'],
-  ['worm|snake|soldier', 'crawl|wriggle|slither|slide|creep', 'commando-crawl'],
+  ['worm|eel|noodle', '', 'worm-wriggle'],
+  ['snake', 'crawl|wriggle|slither|slide|creep|go|move', 'snake-slide'],
+  ['soldier', 'crawl|creep', 'commando-crawl'],
   ['snake', 'hiss|breathe', 'snake-breath'],
   ['mouse|cat|fox|spy', 'creep|sneak|tiptoe|walk|step|tread', 'tiptoe-walk'],
   ['cat', 'stretch|arch', 'cat-stretch'],
@@ -81,13 +90,27 @@ export const LIKENESSES: readonly (readonly [like: string, verbs: string, move: 
   ['star', 'jump', 'jumping-jack'],
   ['star', '', 'star-shape'],
   ['aeroplane|plane|airplane', '', 'aeroplane-balance'],
-  ['statue|rock|stone', 'freeze|stand|stay|be', 'tall-thin'],
+  ['statue|rock|stone|ice', 'freeze|stand|stay|be', 'statue'],
+  ['candle|soldier|post', 'stand|be|stay', 'tall-thin'],
+  ['ball|pebble|egg|seed', 'curl|crouch|be|tuck', 'small-ball'],
+  ['spring|ball|kangaroo', 'bounce|bob', 'pogo-jump'],
   ['pencil|rocket', 'jump', 'pencil-jump'],
   ['tree', '', 'twisted-tree'],
   ['butterfly', '', 'butterfly-sit'],
   ['donkey|mule', 'kick', 'donkey-kick'],
   ['drum', '', 'drum-roll'],
   ['dog', 'stretch', 'down-dog'],
+  ['dog', 'wag|shake', 'hip-wiggle'],
+  ['flower|seed|tree|plant|beanstalk', 'grow|stretch|reach', 'tall-reach'],
+  ['dragon|lizard|crocodile', '', 'dragon-crawl'],
+  ['gorilla', '', 'gorilla-walk'],
+  ['cheetah|rocket|wind', 'run|race|dash|sprint|go', 'cheetah-run'],
+  ['fish|otter|mermaid', 'swim|glide|move|go', 'swim-stroke'],
+  ['bird|gull|bat|owl|eagle|butterfly|moth|bee', 'fly|flap|move|glide', 'wing-flap'],
+  ['jelly|leaf', 'shake|wobble|quiver', 'shake-out'],
+  ['spider', 'crawl|creep|walk', 'crab-walk'],
+  ['tiger|lion|leopard', 'creep|prowl|sneak|walk|crawl', 'cat-tread'],
+  ['statue', '', 'statue'],
   ['superhero|hero', '', 'superhero-balance'],
   ['giant', '', 'giant-walk'],
   ['robot|soldier|drummer', 'march|walk', 'march'],
@@ -95,10 +118,61 @@ export const LIKENESSES: readonly (readonly [like: string, verbs: string, move: 
 
 /** Verbs that say no more than the creature does: "walk like a bear" is a bear walk. */
 export const LIKE_VERBS =
-  'jump|walk|hop|run|crawl|creep|sneak|step|stand|freeze|roll|stomp|gallop|slither|wriggle|move|go|stretch|kick|waddle|swing|be|stay|balance|tread|march|prance|trot|slide|arch|hiss|breathe';
+  'sleep|sit|lie|dance|sing|clap|hide|climb|grow|reach|jump|walk|hop|run|crawl|creep|sneak|step|stand|freeze|roll|stomp|gallop|slither|wriggle|move|go|stretch|kick|waddle|swing|be|stay|balance|tread|march|prance|trot|slide|arch|hiss|breathe|roar|growl|fly|flap|swim|bounce|curl|crouch|wag|shake|wobble|prowl|race|dash|sprint|stamp|glide|quiver|tuck|bob';
 
 /** A line that begins another way, as the line that Arrup itself would write. */
 export const SAME_AS: readonly (readonly [RegExp, string])[] = [
+  [
+    /^(?:your turn|my turn|one more time|once more|next|now|first|last|finally|again|warm[- ]up)\s*:\s*(?=\d)/iu,
+    '',
+  ],
+  [/^(?:rest|pause|breather)[.!]?$/iu, 'breather as rest'],
+  [
+    /^(?:everyone|everybody|let['’]?s all|go and|let['’]?s|all of you)? ?(?:have|get|take|go and get)? ?(?:a |some |your )?(?:drinks?|water|sip)[.!]?$/iu,
+    'drink',
+  ],
+  [/^spin (\d+) times?\s*:\s*/iu, 'spinner $1 spins: '],
+  [/^(?:the |a )?(?:moves? |number )?(?:die|dice)\s*(?=:)/iu, 'die'],
+  [/^(?:a |the )?(?:deck|pack) of cards\s*(?=:)/iu, 'cards'],
+  [/^(?=heads\s*=[^:]+,\s*tails\s*=)/iu, 'coin: '],
+  [
+    /^(?:roll|throw) (?:the|a|one) (?:die|dice),? (?:and )?(?:for the number of|do that many) (.+)$/iu,
+    'die 1 throw by its number: $1',
+  ],
+  [
+    /^(?:roll|throw) (?:two|2) dice\s*[:,]?\s*(?:add them(?: up| together)?,? )?(?:and )?do (?:that|so) many (.+)$/iu,
+    'two dice 1 throw by its number: $1',
+  ],
+  // "squats: 12": an amount is nothing to say.
+  [
+    /^([^:=]*\p{L}[^:=]*):\s*((?:\d+\s*[x×]\s*)?\d+\s*(?:s|secs?|seconds?|min|minutes?|times|reps|steps|m|metres)?)$/iu,
+    '$1 $2',
+  ],
+  [
+    /^(?:a |quick |little |short )*(?:drinks?|sip|water)(?: of water)?(?: (?:time|break|pause|stop|please))*[.!]?$/iu,
+    'drink',
+  ],
+  [/^(?:spell |(?:the )?letters of )?(?:the )?alphabet\b/iu, 'letters A-Z'],
+  [/^A (?:to|-|–) Z\b/u, 'letters A-Z'],
+  [/^(\d+)\s*\/\s*(\d+)\s*:\s*/u, 'circuit 1 round $1 s rest $2: '],
+  [/^\d+ stations?,? (\d+)\s*s(?:ec(?:ond)?s?)?(?: each)?\s*:\s*/iu, 'circuit 1 round $1 s: '],
+  [/^(?:a |the |one )?(?:die|dice)(?: game)?\s*(?=:)/iu, 'die'],
+  [/^(?:a |the )?(die|spinner|wheel) with ([^,]+(?:, [^,]+)*),? and ([^,]+)$/iu, '$1: $2, $3'],
+  [/^(?:pick|draw|take|turn(?: over)?) (\d+) cards?\b/iu, 'cards $1 cards'],
+  [/^(?:traffic lights?|call out|colours?)\s*:\s*(?=[^:]*=)/iu, 'calls: '],
+  [
+    /^(?:roll|throw) (?:two|2) dice and do (?:that|so) many (.+)$/iu,
+    'two dice 1 throw by its number: $1',
+  ],
+  [
+    /^(?:roll|throw) (?:a|the|one) (?:die|dice) and do (?:that|so) many (.+)$/iu,
+    'die 1 throw by its number: $1',
+  ],
+  [
+    /^(?:two|2) dice\s*[:,]\s*one (?:for|is) the moves?,? (?:and )?(?:one|the other) (?:for|is) (?:how many|the (?:number|amount)s?)\s*:?\s*/iu,
+    'die numbers: ',
+  ],
+  [/^(time for (?:a |your )?(?:quick )?(?:drinks?|sip)(?: of water)?)[.!]?$/iu, 'drink: $1'],
   [
     /^(?:have|take|time for|get|grab) (?:a |your )?(?:quick )?(?:drinks?|sip)(?: of water)?\b/iu,
     'drink',
@@ -118,13 +192,61 @@ export const SAME_AS: readonly (readonly [RegExp, string])[] = [
   [/^(?:pick|draw|take|turn) (?:a |one |the )?cards?\b/iu, 'cards'],
   [/^spin (?:the |a )?(?:spinner|wheel)\b/iu, 'spinner'],
   [
-    /^(?:spell|letters of|the letters of) (?:out )?(?:the word |the name )?(\p{L}+)(?: with moves?)?/iu,
+    /^(?:spell|letters of|the letters of) (?:out )?(?:the word |the name )?(?!(?:your|my|their|our) )(\p{L}+)(?: with moves?)?/iu,
     'letters $1',
   ],
-  [/^(?:the )?alphabet\b/iu, 'letters A-Z'],
   [
     /^(\d+)\s*s(?:ec(?:onds)?)? (?:on|work|go|of work)[\s,/]+(\d+)\s*s(?:ec(?:onds)?)? (?:off|rest|break|of rest)\b/iu,
     'circuit 1 round $1 s rest $2',
   ],
   [/^call\s*:\s*/iu, 'calls: '],
+  [
+    /^(?=(?:hearts|spades|clubs|diamonds)\s*=.*\b(?:hearts|spades|clubs|diamonds)\s*=)/iu,
+    'cards: ',
+  ],
+  [/^(?=\p{L}[^=:,;]{0,20}=[^=:]+,[^=:]+=)/iu, 'calls: '],
+  [/^count (?:to|up to) (\w+) (?:while|as) (?:you |we |they )?(.+)$/iu, '$2 hold $1 s'],
+  [
+    /^(?:have |take )?(?:a )?(?:short |quick |little )?(?:rest|pause|breather)(?: break)?(?: for)? (\d+)\s*(s|secs?|seconds?|minutes?|min)$/iu,
+    'breather $1 $2 as rest',
+  ],
+  [
+    /^(\d+)\s*(s|secs?|seconds?|minutes?|min) (?:of )?(?:rest|pause)(?: break)?$/iu,
+    'breather $1 $2 as rest',
+  ],
+  [
+    /^(?:have |take )(?:a )?(?:short |quick |little )?(?:rest|pause|breather)$/iu,
+    'breather as rest',
+  ],
 ];
+
+/** How a sentence asks for something: "Can you do 5 star jumps?", "Who can hop?". */
+export const ASKS: readonly string[] = [
+  '(?:can|could|will|would) (?:you|we|everyone|everybody|anyone|anybody)(?: all)?(?: try (?:to|and)| do| show me(?: how to)?| please)?',
+  'who (?:can|wants to|would like to)(?: do| show me(?: how to)?)?',
+  '(?:shall|can|should) we(?: all)?(?: try (?:to|and)| do)?',
+  'do you want to|would you like to|are you ready to|ready to',
+  'show me (?:how to|how you(?: can)?|your|a)?',
+  'i want (?:you to|to see you)(?: do)?',
+];
+
+/** Who is with it, and other small words at the end that say nothing of what is done. */
+export const COMPANY =
+  'with me|with us|along with me|along|together|everyone|everybody|all of you|children|now|again|please|too|as well|if you can|for me';
+
+/** Said of every line before it is read: another way to say what it is like. */
+export const ALWAYS: readonly (readonly [RegExp, string])[] = [
+  // "as quiet as a mouse" is like a mouse; "as long as you can" is an amount.
+  [/\bas (?!long|many|much|far|fast|quick|high)\p{L}+ as (?=(?:an? |the )\p{L})/giu, 'like '],
+];
+
+/** What is never done like a creature's own move: "sleep like a bear". */
+export const OTHER_VERBS =
+  'sleep|sit|lie|breathe|roar|sing|dance|stretch|swim|fly|clap|drink|eat|hide|curl';
+
+/** Names of moves that are things in a story: "they cross the bridge" asks for no bridge lift. */
+export const THINGS: ReadonlySet<string> = new Set(
+  'bridge tree table crab bear snake log rock star frog statue boat arch seal elephant monkey penguin caterpillar butterfly twist scissor breath stone pebble heron glider beetle spin turn step walk'.split(
+    ' ',
+  ),
+);

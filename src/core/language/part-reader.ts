@@ -1,9 +1,7 @@
 import type { Ages } from '../model/ages';
 import { MAX_NOTE, type Guise, type Station } from '../model/action';
-import { MAX_AMOUNT, MAX_SETS, type Dose, type DoseUnit } from '../model/dose';
 import type { Move } from '../model/move';
 import { findMoves, type MoveFinder } from '../moves/move-finder';
-import { usualDose } from '../moves/usual-dose';
 import { wordsToDigits } from '../words/numbers';
 import { plainWords } from '../words/plain-words';
 import type { SoundBook } from '../words/phonemes';
@@ -12,9 +10,15 @@ import { isByAge, takeAfterName, takeAsides, type Asides } from './dose-asides';
 import { loosen, usesBody, withoutWhose, type Loosened } from './loosen';
 import { usualAction } from './usual-action';
 import { isSentence, mayBeName, spanTyped, unknownDosed, unknownNamed } from './unknown-part';
-import { readDose, unitNamed, type DoseRead } from './dose-reader';
+import { readDose, type DoseRead } from './dose-reader';
 import { headEnd, revealed, splitGuise } from './said';
+import { doseFrom, homeFrom, type Unread } from './part-dose';
 import type { ReadAction } from './read-action';
+import { namesInRow } from './rows';
+import { BODY_PARTS } from './lexicon';
+import { asTyped, escaped, isSameName } from './typed-words';
+
+export type { Unread };
 
 /** What a line is read with; `book` is null while the sounds of words are not there. */
 export type LineTools = Readonly<{
@@ -25,77 +29,20 @@ export type LineTools = Readonly<{
   book: SoundBook | null;
 }>;
 
-/** Words of a line that mean nothing where they stand. */
-export type Unread = Readonly<{ unread: readonly string[] }>;
-
-const clamp = (value: number, most: number) => Math.min(Math.max(1, Math.round(value)), most);
-
-/** A number with no unit counts reps, or steps or a hold if that is how the move is usually done. */
-function unitOf(said: DoseUnit | undefined, usual: DoseUnit, amountSaid: boolean): DoseUnit {
-  if (said === 'seconds' && usual === 'hold') return 'hold';
-  if (said) return said;
-  return amountSaid && (usual === 'seconds' || usual === 'metres') ? 'reps' : usual;
-}
-
-const BOTH_WAYS = ['one way', 'the other way'];
-
-/**
- * "each way" is to both sides for what has sides, there and back for what travels, and round both ways
- * for what does neither.
- */
-function eachWay({ eachWay: said }: DoseRead, move: Move): Partial<Dose> {
-  if (!said) return {};
-  if (move.sided) return { sides: 'each' };
-  return move.metresPerRep > 0 ? { ways: 2 } : { directions: BOTH_WAYS };
-}
-
-/** The amounts that are said, and whether any are: by age, in numbers, or in none. */
-function amountsSaid({ dose, openAmounts }: DoseRead, { asked }: Asides): readonly number[] | null {
-  if (asked?.as === 'by age') return [Math.max(...asked.ages.map(({ amount }) => amount))];
-  return dose.amounts ?? openAmounts;
-}
-
-/** A number for each set: one number stands for all sets that are said, or that tempos are said for. */
-function inSets(amounts: readonly number[], { sets, dose }: DoseRead): readonly number[] {
-  if (amounts.length !== 1) return amounts;
-  const times = clamp(sets ?? dose.tempo?.length ?? 1, MAX_SETS);
-  return Array.from({ length: times }, () => amounts[0]!);
-}
-
-function doseFrom(read: DoseRead, move: Move, ages: Ages, asides: Asides = {}): Dose {
-  const usual = usualDose(move, ages);
-  const said = amountsSaid(read, asides);
-  const { asked, directions, agesUnit } = asides;
-  const unit = read.dose.unit ?? (agesUnit ? unitNamed(agesUnit) : undefined);
-  return {
-    ...usual,
-    ...read.dose,
-    ...eachWay(read, move),
-    ...(asked ? { asked } : {}),
-    ...(directions ? { directions } : {}),
-    unit: unitOf(unit, usual.unit, said !== null),
-    amounts: inSets(said ?? usual.amounts, read)
-      .slice(0, MAX_SETS)
-      .map((amount) => clamp(amount, MAX_AMOUNT)),
-  };
-}
+/** Longest name in the story. */
+const MAX_NAME = 80;
 
 type PartRead = Readonly<{ action: ReadAction; rounds: number | null }>;
 
-/** The dose for home; null where nothing is said of it, its words where they are not understood. */
-function homeFrom({ home }: Asides, move: Move, ages: Ages): Dose | Unread | null {
-  if (home === undefined) return null;
-  const { rest, found } = takeAsides(home);
-  const read = doseIn(rest);
-  return read.unread.length > 0 ? { unread: read.unread } : doseFrom(read, move, ages, found);
-}
-
 /** A longer line without an amount is told, whatever it begins with. */
 const MOST_NOTE_WORDS = 6;
+/** A longer sentence is told, amount or not. */
+const MOST_SENTENCE_WORDS = 8;
 
 /** Whether a line that was read loosely is something to do, and not a story that names a move. */
 function isDoing({ action }: PartRead, front: string, notes: string): boolean {
-  if (!action.usualAmount || action.dose.ways === 2) return true;
+  const isLong = isSentence(front) && front.trim().split(/\s+/u).length > MOST_SENTENCE_WORDS;
+  if (!action.usualAmount || action.dose.ways === 2) return !isLong;
   return !isSentence(front) && notes.split(/\s+/u).length <= MOST_NOTE_WORDS;
 }
 
@@ -108,6 +55,32 @@ function around(text: string, finder: MoveFinder): Around {
   return { front, tail: text.slice(end), loose: loosen(front, finder) };
 }
 
+/** The catalogue's name for it, or the id that it has there. */
+function isOwnName({ name, plural, id, aliases }: Move, typed: string): boolean {
+  const own = [name, plural, ...(aliases.some((alias) => isSameName(alias, id)) ? [] : [id])];
+  return own.some((one) => isSameName(one, typed));
+}
+
+/** What was typed for a move, where the move goes by another name; else empty. */
+function nameTyped(words: readonly string[], text: string, move: Move): string {
+  const typed = asTyped(words, text);
+  return isOwnName(move, typed) ? '' : typed.slice(0, MAX_NAME);
+}
+
+const OF_BODY = String.raw`(?:\s+(?:and\s+)?(?:(?:your|the|both|our|my)\s+)?(?:${BODY_PARTS})\b)*`;
+
+/** By the words that were typed for it: "stamp your feet", "walk like a bear". */
+function asSaid(read: PartRead, { front, tail, loose }: Around): PartRead {
+  const { guise, move } = read.action;
+  if (/^\s+as\s/u.test(tail)) return read;
+  const done = asTyped(plainWords(guise.name || move.name), front);
+  const ofBody = loose.body.length > 0 ? OF_BODY : '';
+  const withBody = done && new RegExp(escaped(done) + ofBody, 'iu').exec(front)?.[0];
+  const isOwn = withBody && isOwnName(move, withBody);
+  const name = (loose.like || (isOwn ? '' : withBody) || guise.name).slice(0, MAX_NAME);
+  return { ...read, action: { ...read.action, guise: { ...guise, name } } };
+}
+
 /** With what was taken out of the line as its note. */
 function noted(read: PartRead, notes: readonly string[]): PartRead {
   const { guise } = read.action;
@@ -116,15 +89,20 @@ function noted(read: PartRead, notes: readonly string[]): PartRead {
 }
 
 /** The same with what stands around the move and its dose taken out, and kept as a note. */
-function readLoosely({ front, tail, loose }: Around, tools: LineTools): PartRead | null {
+function readLoosely(parts: Around, tools: LineTools): PartRead | null {
+  const { front, tail, loose } = parts;
   const bare = withoutWhose(front);
   const named = bare === front ? null : readStrictly(bare + tail, tools);
-  if (named && 'action' in named && isDoing(named, front, '')) return named;
+  if (named && 'action' in named && isDoing(named, front, '')) {
+    return asSaid(named, parts);
+  }
   const read = readStrictly(loose.text + tail, tools, loose.text);
   if (!read || 'unread' in read) return null;
   const body = usesBody(read.action.move, loose.body);
   if (!body.fits) return null;
-  const whole = noted(read, [...loose.notes, ...body.notes]);
+  const said = asSaid(read, parts);
+  const isNamed = loose.body.every((part) => said.action.guise.name.includes(part));
+  const whole = noted(said, isNamed ? loose.notes : [...loose.notes, ...body.notes]);
   return isDoing(whole, front, whole.action.guise.note) ? whole : null;
 }
 
@@ -176,9 +154,9 @@ function longerName(
   { from, to }: Readonly<{ from: number; to: number }>,
   typed: string,
 ): string {
-  // A word behind the name may be one that is still being typed.
+  // A word behind the name may be one that is still being typed, where nothing says how much.
   const isInFront = read.unread.every((word) => words.indexOf(word) < from);
-  if (!isInFront || !mayBeName(read, typed)) return '';
+  if (!mayBeName(read, typed, isInFront)) return '';
   return spanTyped([...read.unread, ...words.slice(from, to)], typed);
 }
 
@@ -199,7 +177,7 @@ function readStrictly(
   const longer = named === '' ? '' : longerName(read, words, { from, to }, named);
   if (read.unread.length > 0 && !longer) return { unread: read.unread };
   if (home && 'unread' in home) return home;
-  const name = guise.name || longer;
+  const name = guise.name || longer || nameTyped(words.slice(from, to), plain, move);
   const action: ReadAction = {
     move,
     also,
@@ -245,30 +223,13 @@ export function readNamed(text: string, { finder }: LineTools): ReadStation | nu
   const isPlain = Object.keys(asides).every((key) => key === 'note');
   if (!isAll || !isPlain) return null;
   const { move, also } = found;
-  return { move, also, guise: { ...guise, note: asides.note ?? '' } };
+  const name = guise.name || nameTyped(words, rest, move);
+  return { move, also, guise: { ...guise, name, note: asides.note ?? '' } };
 }
 
 /** What a station that was read is in a beat, but for its id. */
 export function bareStation({ move, also, guise }: ReadStation): Omit<Station, 'id'> {
   return { move: move.id, also, guise };
-}
-
-/** What stands between commas, or other marks, none of it empty. */
-export function namesIn(text: string, between: RegExp = /,/u): readonly string[] {
-  return text
-    .split(between)
-    .map((name) => name.trim())
-    .filter(Boolean);
-}
-
-/** The names of a row: ";" stands between those that may have commas in them. */
-export function namesInRow(text: string, between: RegExp = /,/u): readonly string[] {
-  return namesIn(text, text.includes(';') ? /;/u : between);
-}
-
-/** The same, written: with ";" between them where one has commas in it. */
-export function inRow(lines: readonly string[]): string {
-  return lines.join(lines.some((line) => line.includes(',')) ? '; ' : ', ');
 }
 
 /** A line of a rhyme or a link of a chain: what is said, if anything, and what is done to it. */

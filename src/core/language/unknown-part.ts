@@ -3,6 +3,7 @@ import type { Move } from '../model/move';
 import { wordsToDigits } from '../words/numbers';
 import { plainWords } from '../words/plain-words';
 import type { DoseRead } from './dose-reader';
+import { asTyped } from './typed-words';
 
 /** Words of a story or a sentence: what has one of them is no name of a move. */
 const TALK: ReadonlySet<string> = new Set(
@@ -23,12 +24,6 @@ const isName = (words: readonly string[], most: number) =>
   words.length <= most &&
   words.every((word) => /^\p{L}[\p{L}'-]+$/u.test(word) && !TALK.has(word));
 
-/** The words as they were typed. */
-function asTyped(words: readonly string[], text: string): string {
-  const pattern = words.map((word) => `${word}\\p{L}*`).join('[\\s-]+');
-  return new RegExp(pattern, 'iu').exec(text)?.[0] ?? words.join(' ');
-}
-
 /** A name alone that is no known move: "gorilla thumps"; null for a sentence. */
 export function unknownNamed(text: string): Move | null {
   const words = plainWords(text.replace(/[.,;!?]/gu, ' '));
@@ -48,17 +43,36 @@ export function unknownDosed(read: DoseRead, text: string): Move | null {
   if (!hasUnit && !isBare) return null;
   if (isSentence(text)) return null;
   if (!isName(unread, hasUnit ? MOST_WORDS : MOST_BARE_WORDS)) return null;
-  const typed = asTyped(unread, text);
+  const typed = asTyped(unread, text) || unread.join(' ');
   // A number alone counts things: "10 gorilla thumps", not "one and a half".
   if (!hasUnit && !/s$/iu.test(typed)) return null;
   return unknownMove(typed);
 }
 
-/** Words left over beside a known move that may belong to its name: two at most, and so much of it. */
-export function mayBeName({ dose, openAmounts, unread }: DoseRead, text: string): boolean {
-  const hasAmount = dose.amounts !== undefined || openAmounts !== null;
-  if (!hasAmount || !/^\s*[\p{Ll}\d]/u.test(text) || isSentence(text)) return false;
-  return isName(unread, MOST_BARE_WORDS);
+/** Small words within a name that say nothing by themselves: "climb up the mountain". */
+const IN_NAMES: ReadonlySet<string> = new Set(
+  'a an the up down out off of your my his her their over under with to into round'.split(' '),
+);
+/** So much of it is said in a unit: there is no doubt that it is to be done. */
+const MOST_NAME_WORDS = 4;
+
+/**
+ * Words left over beside a known move that may belong to its name: two in front of it, or, where so much
+ * of it is said in a unit, a few anywhere: "Leo jumps 5 times", "dodge the raindrops 20 s".
+ */
+export function mayBeName(
+  { dose, openAmounts, unread }: DoseRead,
+  text: string,
+  isInFront: boolean,
+): boolean {
+  if (isSentence(text)) return false;
+  const words = unread.filter((word) => !IN_NAMES.has(word));
+  const isPlain = /^\s*[\p{Ll}\d]/u.test(text);
+  const hasUnit = dose.amounts !== undefined || /\btimes\b/iu.test(text);
+  if (hasUnit && !text.includes(','))
+    return isName(words, MOST_NAME_WORDS) || (words.length === 0 && unread.length > 0);
+  const isSaid = hasUnit || (openAmounts !== null && isPlain);
+  return isInFront && isSaid && isName(unread, MOST_BARE_WORDS);
 }
 
 /** The part of a text from the first of these words to the last, as it was typed, without numbers. */

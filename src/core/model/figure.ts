@@ -28,7 +28,13 @@ export const PROPS = [
   'chair',
   /** A chair or a wheelchair, as the one who sits has it. */
   'seat',
+  'wheelchair',
   'wall',
+  'step',
+  'bench',
+  'balloon',
+  'parachute',
+  'toy',
 ] as const;
 export type PropKind = (typeof PROPS)[number];
 

@@ -18,7 +18,7 @@ describe('looking for moves', () => {
 
   it('finds by any name, the nearest first', () => {
     expect(names({ text: 'frog' })[0]).toBe('frog-jump');
-    expect(names({ text: 'bunny' })).toContain('two-foot-jump');
+    expect(names({ text: 'bunny' })[0]).toBe('bunny-hop');
     expect(names({ text: 'zzz' })).toEqual([]);
   });
 

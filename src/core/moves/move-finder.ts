@@ -4,7 +4,7 @@ import type { MoveBook } from './move-book';
 import { together } from './together';
 
 /** Longest name of a move, in words, that is looked for in a line. */
-const LONGEST_NAME = 6;
+const LONGEST_NAME = 8;
 
 /** Moves by every name that they go by. */
 export type MoveFinder = ReadonlyMap<string, Move>;
@@ -16,7 +16,18 @@ export function makeMoveFinder(book: MoveBook): MoveFinder {
       finder.set(plainWords(name).join(' '), move);
     }
   }
+  // Written as one word, too: "frogjumps". What is a name already keeps its move.
+  for (const [name, move] of [...finder]) {
+    const joined = name.replaceAll(' ', '');
+    if (!finder.has(joined)) finder.set(joined, move);
+  }
   return finder;
+}
+
+/** The name as it is looked for: commas within it are none of it, "sit down, stand up". */
+function nameOf(words: readonly string[]): string {
+  const isInside = words[0] !== ',' && words.at(-1) !== ',';
+  return (isInside ? words.filter((word) => word !== ',') : words).join(' ');
 }
 
 /** A move named in a row of plain words, and where: half-open, counted from 0. */
@@ -28,7 +39,7 @@ export type FoundMoves = FoundMove & Readonly<{ also: readonly string[] }>;
 export function findMove(finder: MoveFinder, words: readonly string[]): FoundMove | null {
   for (let length = Math.min(LONGEST_NAME, words.length); length > 0; length -= 1) {
     for (let from = 0; from + length <= words.length; from += 1) {
-      const move = finder.get(words.slice(from, from + length).join(' '));
+      const move = finder.get(nameOf(words.slice(from, from + length)));
       if (move) return { move, from, to: from + length };
     }
   }

@@ -3,11 +3,16 @@ import type { Figure } from '../../model/figure';
 import { figureOf, type FigureSketch } from './figure-sketch';
 import { BALANCING_FIGURES } from './balancing';
 import { BREATH_FIGURES } from './breath';
+import { CREATURE_FIGURES } from './creatures';
 import { FLOOR_FIGURES } from './floor';
+import { GAME_FIGURES } from './games';
+import { GYM_FIGURES } from './gym';
 import { HANDLING_FIGURES } from './handling';
+import { JUMPING_FIGURES } from './jumping';
 import { RHYTHM_FIGURES } from './rhythm';
 import { SEATED_FIGURES } from './seated';
 import { SHAPE_FIGURES } from './shapes';
+import { SMALL_FIGURES } from './small-moves';
 import { STRETCH_FIGURES } from './stretches';
 import { TRAVELLING_FIGURES } from './travelling';
 
@@ -22,6 +27,11 @@ export const FIGURE_SKETCHES: Readonly<Record<string, FigureSketch>> = {
   ...STRETCH_FIGURES,
   ...BREATH_FIGURES,
   ...SEATED_FIGURES,
+  ...JUMPING_FIGURES,
+  ...GYM_FIGURES,
+  ...CREATURE_FIGURES,
+  ...GAME_FIGURES,
+  ...SMALL_FIGURES,
 };
 
 const made = new Map<string, Figure>();

@@ -10,6 +10,13 @@ const onChair = (
   more: Partial<FigureSketch> = {},
 ): FigureSketch => ({ view, keys, anchor: 'hips', props: [CHAIR], best: 1, ...more });
 
+const onWheels = (keys: FigureSketch['keys'], more: Partial<FigureSketch> = {}): FigureSketch =>
+  onChair('corner', keys, {
+    travels: 'forward',
+    props: [{ kind: 'wheelchair', places: [['floor', [0, 0, 0]]] }],
+    ...more,
+  });
+
 export const SEATED_FIGURES: Readonly<Record<string, FigureSketch>> = {
   'seated-march': onChair(
     'corner',
@@ -57,4 +64,109 @@ export const SEATED_FIGURES: Readonly<Record<string, FigureSketch>> = {
     { ...SAT },
     { ...SAT, legs: [0.22, -0.5, 0.54], tip: 52, bend: 46, nod: 8, arms: [0.02, -1, 0.1] },
   ]),
+  'wheels-push': onWheels([
+    { ...SAT, arms: [0.3, -0.5, -0.1], tip: 4 },
+    { ...SAT, arms: [0.3, -0.62, 0.4], tip: 10 },
+  ]),
+  'wheels-glide': onWheels([
+    { ...SAT, arms: [0.3, -0.6, 0.4], tip: 8 },
+    { ...SAT, arms: ARMS.lap, tip: -2 },
+  ]),
+  'wheels-spin': {
+    ...onWheels(
+      [
+        { ...SAT, armR: [0.3, -0.6, 0.4], armL: [0.3, -0.5, -0.1], turn: 0 },
+        { ...SAT, armR: [0.3, -0.5, -0.1], armL: [0.3, -0.6, 0.4], turn: -120 },
+        { ...SAT, armR: [0.3, -0.6, 0.4], armL: [0.3, -0.5, -0.1], turn: -240 },
+      ],
+      { marks: [['round about', 0]], pace: 'even' },
+    ),
+    travels: 'none',
+  },
+  'wheels-weave': onWheels(
+    [
+      { ...SAT, armR: [0.3, -0.6, 0.4], armL: [0.3, -0.5, -0.05], side: 6 },
+      { ...SAT, armL: [0.3, -0.6, 0.4], armR: [0.3, -0.5, -0.05], side: -6 },
+    ],
+    { marks: [['zigzag', 0]] },
+  ),
+  'seated-throw': onChair(
+    'side',
+    [
+      { ...SAT, armR: [0.2, -0.6, -0.5], armL: ARMS.lap, when: 0 },
+      { ...SAT, armR: [0.05, -0.1, 1], armL: ARMS.lap, tip: 6, when: 0.35 },
+      { ...SAT, armR: [0.05, 0.4, 0.9], armL: ARMS.lap, tip: 4, when: 0.6 },
+    ],
+    {
+      props: [
+        CHAIR,
+        {
+          kind: 'bean bag',
+          places: [['right hand'], ['right hand'], ['floor', [0, 0.5, 1.15]]],
+        },
+      ],
+    },
+  ),
+  'seated-catch': onChair(
+    'front',
+    [
+      { ...SAT, arms: [-0.12, -0.4, 0.6], when: 0 },
+      { ...SAT, arms: [0.12, 0.1, 0.6], nod: -18, when: 0.4 },
+    ],
+    {
+      props: [
+        CHAIR,
+        {
+          kind: 'ball',
+          places: [
+            ['hands', [0, 0.06, 0.03]],
+            ['hands', [0, 0.34, 0.03], 0.06],
+          ],
+        },
+      ],
+    },
+  ),
+  'seated-roll': onChair(
+    'side',
+    [
+      { ...SAT, arms: [-0.1, -0.5, 0.5], when: 0 },
+      { ...SAT, tip: 34, bend: 16, nod: -14, arms: [-0.1, -0.7, 0.7], when: 0.4 },
+      { ...SAT, tip: 34, bend: 16, nod: -20, arms: [-0.05, -0.6, 0.8], when: 0.65 },
+    ],
+    {
+      props: [
+        CHAIR,
+        {
+          kind: 'ball',
+          places: [
+            ['hands', [0, 0.05, 0.03]],
+            ['hands', [0, -0.04, 0.08]],
+            ['floor', [0, 0, 1.1]],
+          ],
+        },
+      ],
+    },
+  ),
+  'seated-strike': onChair(
+    'side',
+    [
+      { ...SAT, armR: [0.3, -0.2, -0.3], armL: ARMS.lap, when: 0 },
+      { ...SAT, armR: [0.1, -0.1, 0.9], armL: ARMS.lap, tip: 6, when: 0.35 },
+      { ...SAT, armR: [0.02, 0.1, 0.95], armL: ARMS.lap, tip: 6, when: 0.55 },
+    ],
+    {
+      props: [
+        CHAIR,
+        { kind: 'cone', places: [['floor', [-0.12, 0.28, 0.46]]] },
+        {
+          kind: 'ball',
+          places: [
+            ['floor', [-0.12, 0.52, 0.46]],
+            ['floor', [-0.12, 0.52, 0.5]],
+            ['floor', [-0.12, 0.6, 1.15]],
+          ],
+        },
+      ],
+    },
+  ),
 };

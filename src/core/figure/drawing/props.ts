@@ -2,37 +2,10 @@ import type { Camera } from './camera';
 import type { Prop } from '../../model/figure';
 import type { Moment } from '../motion/motion';
 import { THICK } from '../body/proportions';
-import {
-  flat,
-  strokeOf,
-  type Build,
-  type FigurePart,
-  type Paint,
-  type Shape,
-} from './figure-shape';
+import { flat, strokeOf, type Build, type FigurePart } from './figure-shape';
+import { PLAY_THINGS } from './play-things';
+import { area, ring, type Draw } from './prop-shapes';
 import { add, along, apart, minus, unit, type Vec } from '../body/vec';
-
-type Draw = (at: Vec, see: Camera, prop: Prop, moment: Moment) => FigurePart;
-
-const area = (see: Camera, places: readonly Vec[], width: number, paint: Paint): Shape => ({
-  kind: 'area',
-  points: places.map((place) => flat(see(place))),
-  width,
-  paint,
-});
-
-function ring(at: Vec, radius: number, lie: Prop['lie']): readonly Vec[] {
-  const steps = 28;
-  return Array.from({ length: steps + 1 }, (_, n): Vec => {
-    const turn = (n / steps) * Math.PI * 2;
-    const [c, s] = [Math.cos(turn) * radius, Math.sin(turn) * radius];
-    return lie === 'flat'
-      ? add(at, [c, 0, s])
-      : lie === 'across'
-        ? add(at, [c, s, 0])
-        : add(at, [0, s, c]);
-  });
-}
 
 /** The hand that is nearest to a place, and the way its forearm points. */
 function grip(at: Vec, { body }: Moment): Vec {
@@ -207,8 +180,11 @@ const DRAWN: Readonly<Record<Prop['kind'], Draw>> = {
       ],
     };
   },
+  ...PLAY_THINGS,
   chair,
   seat: chair,
+  // Drawn in parts of its own, before and behind who sits in it.
+  wheelchair: chair,
   wall: (at, see) => {
     const post = (z: number, y: number): Vec => add(at, [z, y, 0]);
     return {
@@ -281,7 +257,8 @@ export function propParts(moment: Moment, see: Camera, seat: Build['seat']): rea
     // A thing lies on the floor with its own thickness, not in it.
     const low = prop.kind === 'ball' ? 0.085 : prop.kind === 'bean bag' ? THICK.sole : 0;
     const put: Vec = [at[0], Math.max(at[1], low), at[2]];
-    if (prop.kind === 'seat' && seat === 'wheelchair') return wheelchair(put, see);
+    const rolls = prop.kind === 'wheelchair' || (prop.kind === 'seat' && seat === 'wheelchair');
+    if (rolls) return wheelchair(put, see);
     return [DRAWN[prop.kind](put, see, prop, moment)];
   });
 }

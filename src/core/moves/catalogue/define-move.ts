@@ -3,7 +3,15 @@ import type { Move } from '../../model/move';
 import type { KnownCaution } from '../cautions';
 
 /** Threes and fours are led about a fifth slower than fives and up. Our own judgement. */
-export const YOUNGEST_TEMPO = 1.2;
+const YOUNGEST_TEMPO = 1.2;
+/** But their breaths are shorter, and with shorter legs they take quicker steps. From memory. */
+const YOUNGEST_BREATH = 0.8;
+const YOUNGEST_STEP = 0.9;
+
+function youngestTempo(family: Move['family'], unit: DoseUnit): number {
+  if (family === 'breath') return YOUNGEST_BREATH;
+  return family === 'travelling' && unit === 'steps' ? YOUNGEST_STEP : YOUNGEST_TEMPO;
+}
 
 type Ranges = readonly [
   young: readonly [number, number],
@@ -37,6 +45,7 @@ const round = (seconds: number) => Math.round(seconds * 100) / 100;
 export function defineMove(family: Move['family'], given: Given): Move {
   const { tempo, usual, ...facts } = given;
   const [unit, young, five, older] = usual;
+  const youngest = youngestTempo(family, unit);
   return {
     plural: `${given.name}s`,
     aliases: [],
@@ -58,7 +67,7 @@ export function defineMove(family: Move['family'], given: Given): Move {
     figure: null,
     origin: 'our judgement',
     ...facts,
-    secondsPerRep: { '3-4': round(tempo * YOUNGEST_TEMPO), '5': tempo, '6-7': tempo },
+    secondsPerRep: { '3-4': round(tempo * youngest), '5': tempo, '6-7': tempo },
     usual: { unit, range: { '3-4': young, '5': five, '6-7': older } },
   };
 }

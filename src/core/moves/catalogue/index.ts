@@ -1,11 +1,16 @@
 import type { Move } from '../../model/move';
 import { BALANCING } from './balancing';
 import { BREATH } from './breath';
+import { CREATURES } from './creatures';
 import { FLOOR } from './floor';
+import { GAMES } from './games';
+import { GYM } from './gym';
 import { HANDLING } from './handling';
+import { JUMPING } from './jumping';
 import { RHYTHM } from './rhythm';
 import { SEATED } from './seated';
 import { SHAPES } from './shapes';
+import { SMALL_MOVES } from './small-moves';
 import { STRETCHES } from './stretches';
 import { TRAVELLING } from './travelling';
 
@@ -30,4 +35,9 @@ export const CATALOGUE: readonly Move[] = withHarderForms([
   ...STRETCHES,
   ...BREATH,
   ...SEATED,
+  ...JUMPING,
+  ...GYM,
+  ...CREATURES,
+  ...GAMES,
+  ...SMALL_MOVES,
 ]);

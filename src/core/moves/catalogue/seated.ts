@@ -1,6 +1,8 @@
 import type { Move } from '../../model/move';
 import { defineMove } from './define-move';
 
+const BRAKES = 'A steady chair, or the child’s own wheelchair with the brakes on.';
+
 type Usual = Parameters<typeof defineMove>[1]['usual'];
 
 /** A move for a chair or a wheelchair: the seated form of others. */
@@ -19,7 +21,51 @@ function seated(
     ...facts,
     usual,
     posture: 'sitting',
-    cautions: ['A steady chair, or the child’s own wheelchair with the brakes on.'],
+    cautions: [BRAKES],
+  });
+}
+
+/** With a child's own wheelchair, on the way. */
+function onWheels(
+  id: string,
+  name: string,
+  plural: string,
+  aliases: readonly string[],
+  facts: Omit<Parameters<typeof defineMove>[1], 'id' | 'name' | 'regions'>,
+): Move {
+  return defineMove('travelling', {
+    id: `wheels-${id}`,
+    name,
+    plural,
+    aliases: [...aliases],
+    regions: ['arms', 'shoulders'],
+    posture: 'sitting',
+    space: 'room',
+    cautions: [
+      'The child’s own chair and no other; belts and footplates as usual.',
+      'Clear floor, eyes up, everyone the same way round.',
+    ],
+    ...facts,
+  });
+}
+
+/** The seated form of what is done with a thing. */
+function sittingWith(
+  id: string,
+  name: string,
+  plural: string,
+  thing: string,
+  facts: Omit<Parameters<typeof defineMove>[1], 'id' | 'name' | 'regions'>,
+): Move {
+  return defineMove('handling', {
+    id: `seated-${id}`,
+    name,
+    plural,
+    regions: ['arms', 'shoulders', 'hands'],
+    posture: 'sitting',
+    kit: [thing],
+    ...facts,
+    cautions: [BRAKES, ...(facts.cautions ?? [])],
   });
 }
 
@@ -134,4 +180,90 @@ export const SEATED: readonly Move[] = [
     },
     ['reps', [2, 3], [2, 4], [3, 5]],
   ),
+  onWheels(
+    'push',
+    'wheelchair push',
+    'wheelchair pushes',
+    ['wheel push', 'push your wheels', 'push the wheels', 'roll along'],
+    {
+      effort: 3,
+      tempo: 1.2,
+      metresPerRep: 0.9,
+      formCues: ['Hands back', 'Long push', 'Let go'],
+      pictureWords: ['post cart', 'mill wheel'],
+      usual: ['reps', [4, 8], [6, 12], [8, 20]],
+      harder: 'wheels-glide',
+    },
+  ),
+  onWheels('glide', 'wheelchair glide', 'wheelchair glides', ['wheel glide', 'push and glide'], {
+    effort: 3,
+    tempo: 3,
+    metresPerRep: 2,
+    formCues: ['Two pushes', 'Hands in your lap', 'Glide'],
+    pictureWords: ['swan', 'punt', 'ice boat'],
+    usual: ['reps', [2, 4], [3, 6], [4, 10]],
+    easier: 'wheels-push',
+  }),
+  onWheels(
+    'spin',
+    'wheelchair spin',
+    'wheelchair spins',
+    ['wheel spin', 'spin your chair', 'turn your chair', 'chair spin'],
+    {
+      effort: 3,
+      tempo: 3,
+      sided: true,
+      formCues: ['One hand forward, one back', 'And stop'],
+      pictureWords: ['whirlpool', 'weathercock'],
+      usual: ['reps', [1, 2], [2, 4], [2, 6]],
+      easier: 'wheels-push',
+    },
+  ),
+  onWheels(
+    'weave',
+    'wheelchair weave',
+    'wheelchair weaves',
+    ['wheel weave', 'wheelchair slalom', 'weave your chair'],
+    {
+      effort: 4,
+      tempo: 2.5,
+      metresPerRep: 1.2,
+      kit: ['cone'],
+      formCues: ['Look to the next cone', 'Push with the outside hand'],
+      pictureWords: ['eel', 'reeds', 'river'],
+      usual: ['reps', [3, 5], [4, 8], [5, 12]],
+      easier: 'wheels-push',
+    },
+  ),
+  sittingWith('throw', 'seated throw', 'seated throws', 'bean bag', {
+    effort: 3,
+    tempo: 3,
+    sided: true,
+    cautions: ['All throw one way; nobody fetches until the call.'],
+    formCues: ['Sit tall', 'Arm back and through'],
+    pictureWords: ['post bag', 'fish for the heron'],
+    usual: ['reps', [3, 5], [4, 8], [5, 12]],
+  }),
+  sittingWith('catch', 'seated toss and catch', 'seated tosses and catches', 'ball', {
+    effort: 2,
+    tempo: 3,
+    formCues: ['Low toss', 'Two hands', 'Watch it in'],
+    pictureWords: ['apple', 'moon'],
+    usual: ['reps', [3, 5], [4, 8], [5, 12]],
+  }),
+  sittingWith('roll', 'seated ball roll', 'seated ball rolls', 'ball', {
+    effort: 2,
+    tempo: 3,
+    formCues: ['From your lap', 'Push it along'],
+    pictureWords: ['barrel', 'cheese'],
+    usual: ['reps', [3, 6], [4, 8], [5, 12]],
+  }),
+  sittingWith('strike', 'seated strike', 'seated strikes', 'ball', {
+    effort: 3,
+    tempo: 3,
+    cautions: ['Soft ball.'],
+    formCues: ['Ball on a tray or a cone', 'Open hand'],
+    pictureWords: ['bell', 'gong'],
+    usual: ['reps', [3, 5], [4, 8], [5, 12]],
+  }),
 ];

@@ -1,0 +1,127 @@
+import { NO_GUISE } from '../model/action';
+import { TIMINGS } from '../cues/timing';
+import { sameAs } from '../language/loosen';
+import { readPart, type LineTools } from '../language/part-reader';
+import type { ReadAction } from '../language/read-action';
+import { askedFor } from '../language/sentences';
+import { THINGS } from '../language/lexicon';
+import { usualAction } from '../language/usual-action';
+import { asTyped } from '../language/typed-words';
+import { findMove } from '../moves/move-finder';
+import { isUnknown } from '../moves/unknown-move';
+import { plainWords } from '../words/plain-words';
+import type { MoveReading } from './move-line';
+import { readingInWords, readQuickLine, type QuickReading } from './quick-line';
+import { tellOf } from './tell';
+
+/**
+ * What a line may mean, with how sure that is: from 0 to 1, by the share of its words that the reading
+ * uses. `left` are the words that it keeps but does not act on.
+ */
+export type Reading = Readonly<{
+  reading: QuickReading;
+  says: string;
+  score: number;
+  left: readonly string[];
+}>;
+/** The likeliest meaning of a line, and others that are close, the likelier first. */
+export type LineRead = Reading & Readonly<{ others: readonly Reading[] }>;
+
+/** What a word weighs that is kept beside the move, as a note or in its name. */
+const KEPT = 0.6;
+/** A move that nobody knows is half understood. */
+const UNKNOWN = 0.5;
+/** A move that only stands somewhere in a sentence. */
+const MENTIONED = 0.3;
+/** Below this a reading is not sure. Our own judgement. */
+export const SURE = 0.7;
+
+const SMALL = new Set('a an the of and to for your you we now then in on at with it'.split(' '));
+const bigWords = (text: string) => plainWords(text).filter((word) => !SMALL.has(word));
+
+function scored(reading: QuickReading, score: number, left: readonly string[] = []): Reading {
+  return { reading, says: readingInWords(reading), score: Math.round(score * 100) / 100, left };
+}
+
+/** How much of a line its moves use. */
+function scoreOfMoves(line: string, { actions }: MoveReading): Reading['score'] {
+  const words = Math.max(1, bigWords(line).length);
+  const kept = actions.flatMap(({ guise }) => bigWords(guise.note)).length;
+  const known = actions.filter(({ move }) => !isUnknown(move)).length / actions.length;
+  const used = Math.max(0, 1 - ((1 - KEPT) * Math.min(kept, words)) / words);
+  return used * (UNKNOWN + (1 - UNKNOWN) * known);
+}
+
+const withLine = (action: ReadAction, line: string): ReadAction => ({
+  ...action,
+  guise: { ...action.guise, line: line.slice(0, 2000) },
+});
+
+/** A drink that a line speaks of. */
+const DRINK = /\b(?:drink|drinks|sip|sips|water break)\b/iu;
+
+/** What a line that is said could ask for, with the line said first. */
+function doneIn(line: string, tools: LineTools): Reading | null {
+  if (DRINK.test(line)) {
+    return scored({ kind: 'drink', seconds: TIMINGS.drink.usual, text: line }, MENTIONED);
+  }
+  const asked = readPart(sameAs(askedFor(line, tools.finder)), tools);
+  if (asked && 'action' in asked) {
+    const action = withLine(asked.action, line);
+    return scored({ kind: 'move', actions: [action], rounds: 1 }, UNKNOWN);
+  }
+  const words = plainWords(line.replace(/[.,;!?]/gu, ' '));
+  const found = findMove(tools.finder, words);
+  if (!found || (found.to - found.from === 1 && THINGS.has(words[found.from]!))) return null;
+  const name = asTyped(words.slice(found.from, found.to), line);
+  const action = usualAction(found.move, tools.ages);
+  const guise = { ...NO_GUISE, name: name === found.move.name ? '' : name };
+  return scored(
+    { kind: 'move', actions: [withLine({ ...action, guise }, line)], rounds: 1 },
+    MENTIONED,
+    words.filter((_, n) => n < found.from || n >= found.to),
+  );
+}
+
+/** A one-sided move of which no side is said, on each. */
+function eachSide(reading: MoveReading): MoveReading | null {
+  const [only, ...more] = reading.actions;
+  if (!only || more.length > 0 || !only.move.sided || only.dose.sides !== 'any') return null;
+  return { ...reading, actions: [{ ...only, dose: { ...only.dose, sides: 'each' } }] };
+}
+
+function readDone(line: string, reading: MoveReading): LineRead {
+  const score = scoreOfMoves(line, reading);
+  const both = eachSide(reading);
+  const others = [
+    ...(both ? [scored(both, score - 0.05)] : []),
+    scored(tellOf(line), Math.max(0.05, 1 - score)),
+  ];
+  return { ...scored(reading, score), others };
+}
+
+/**
+ * What a typed line means, how sure that is, and what else it may mean: to do what a line speaks of
+ * that is said, to say what a line asks for that is done, to do on each side what has one.
+ */
+export function readLine(typed: string, tools: LineTools): LineRead {
+  const reading = readQuickLine(typed, tools);
+  const line = typed.trim();
+  switch (reading.kind) {
+    case 'nothing':
+      return { ...scored(reading, 0), others: [] };
+    case 'chapter':
+    case 'led':
+    case 'meanwhile':
+      return { ...scored(reading, 1), others: [] };
+    case 'tell': {
+      const done = doneIn(line, tools);
+      const score = done ? 1 - done.score : 1;
+      return { ...scored(reading, score, reading.unread), others: done ? [done] : [] };
+    }
+    case 'move':
+      return readDone(line, reading);
+    default:
+      return { ...scored(reading, 0.95), others: [scored(tellOf(line), 0.05)] };
+  }
+}

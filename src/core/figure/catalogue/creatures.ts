@@ -1,0 +1,158 @@
+import type { FigureSketch } from './figure-sketch';
+import type { PoseSketch } from './pose-sketch';
+import { ARMS, LEGS, STANCES } from './stances';
+
+const STOOD: PoseSketch = { legs: [0.16, -0.98, 0], arms: ARMS.low };
+const low: PoseSketch = { ...STANCES.prone, arms: [0.4, 0, 0.7], nod: -30 };
+
+export const CREATURE_FIGURES: Readonly<Record<string, FigureSketch>> = {
+  'gorilla-walk': {
+    view: 'side',
+    alternate: true,
+    anchor: 'hips',
+    travels: 'forward',
+    keys: [
+      {
+        tip: 56,
+        bend: 12,
+        nod: -44,
+        legR: [0.24, -0.56, 0.3],
+        legL: [0.24, -0.62, -0.14],
+        heelL: 0.4,
+        armL: [0.2, -0.98, 0.4],
+        armR: [0.24, -0.98, 0],
+      },
+      { tip: 58, bend: 12, nod: -44, legs: [0.24, -0.6, 0.1], arms: [0.22, -0.98, 0.2] },
+    ],
+  },
+  'elephant-stomp': {
+    view: 'front',
+    alternate: true,
+    anchor: 'hips',
+    keys: [
+      { side: -6, legR: [0.3, -0.4, 0.46], legL: [0.2, -0.96, 0], arms: [0.6, -0.5, 0.2] },
+      { legs: [0.26, -0.9, 0.06], arms: [0.5, -0.7, 0.2], tip: 6 },
+    ],
+    marks: [['burst at the right foot', 1]],
+  },
+  'dragon-crawl': {
+    view: 'side',
+    alternate: true,
+    anchor: 'hips',
+    travels: 'forward',
+    keys: [
+      {
+        tip: 84,
+        nod: -40,
+        legR: [0.34, -0.24, 0.3],
+        legL: [0.1, -0.2, -0.94],
+        heelL: 1,
+        heelR: 0.6,
+        armL: [0.2, -0.6, 0.7],
+        armR: [0.3, -0.6, 0.1],
+        floor: true,
+      },
+      {
+        tip: 84,
+        nod: -40,
+        legR: [0.24, -0.24, -0.2],
+        legL: [0.2, -0.24, -0.4],
+        heel: 0.9,
+        arms: [0.25, -0.62, 0.4],
+        floor: true,
+      },
+    ],
+  },
+  'swim-stroke': {
+    view: 'side',
+    alternate: true,
+    anchor: 'hips',
+    pace: 'even',
+    keys: [
+      {
+        tip: 34,
+        nod: -24,
+        legs: [0.14, -0.92, 0.14],
+        armR: [0.1, 0.2, 1],
+        armL: [0.2, -0.6, -0.5],
+      },
+      {
+        tip: 34,
+        nod: -24,
+        legs: [0.14, -0.92, 0.14],
+        armR: [0.12, -0.8, 0.5],
+        armL: [0.4, 0.5, -0.4],
+      },
+    ],
+    marks: [['ripples at the hands', 0]],
+  },
+  'worm-wriggle': {
+    view: 'side',
+    anchor: 'hips',
+    keys: [
+      { ...STANCES.prone, arms: [0.1, 0, 1], bend: 0 },
+      {
+        tip: 84,
+        bend: 24,
+        nod: -40,
+        legs: [0.08, -0.2, -0.9],
+        point: 1,
+        arms: [0.1, -0.2, 0.95],
+      },
+    ],
+    marks: [['zigzag', 1]],
+    best: 1,
+  },
+  'snake-slide': {
+    view: 'corner',
+    alternate: true,
+    anchor: 'hips',
+    travels: 'forward',
+    keys: [
+      { ...low, side: 10, armR: [0.2, 0, 1], armL: [0.6, 0, 0.1], elbowL: 60 },
+      { ...low, arms: [0.5, 0, 0.6], elbows: 50 },
+    ],
+    marks: [['zigzag', 0]],
+  },
+  roar: {
+    view: 'front',
+    keys: [
+      { ...STOOD, bend: -4, nod: -8, arms: [0.3, -0.2, 0.4] },
+      { ...STOOD, tip: 10, bend: 6, nod: -14, legs: [0.24, -0.9, 0.08], arms: [0.5, 0.3, 0.6] },
+    ],
+    marks: [['breath out', 1]],
+    best: 1,
+  },
+  'wing-flap': {
+    view: 'front',
+    keys: [
+      { ...STOOD, arms: [0.86, 0.5, 0] },
+      { ...STOOD, legs: [0.18, -0.92, 0.06], arms: [0.86, -0.5, 0.05] },
+    ],
+    best: 0,
+  },
+  'crocodile-snap': {
+    view: 'side',
+    keys: [
+      { ...STOOD, tip: 6, armR: [0.05, 0.75, 0.75], armL: [0.05, -0.55, 0.85] },
+      { ...STOOD, tip: 8, armR: [-0.2, 0.06, 0.98], armL: [-0.2, -0.12, 0.95] },
+    ],
+    marks: [['burst between the hands', 1]],
+    best: 0,
+  },
+  'rope-climb': {
+    view: 'corner',
+    alternate: true,
+    anchor: 'hips',
+    keys: [
+      {
+        nod: -16,
+        legR: [0.1, -0.52, 0.42],
+        legL: LEGS.together,
+        armR: [0.04, 0.9, 0.4],
+        armL: [-0.04, 0.1, 0.6],
+      },
+      { nod: -16, legs: [0.06, -0.96, 0.06], armR: [0, 0.5, 0.5], armL: [0, 0.5, 0.5] },
+    ],
+  },
+};
