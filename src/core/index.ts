@@ -56,6 +56,7 @@ export { versesOf } from './beats/chain';
 export { homeActions, homeSchedule } from './schedule/home';
 export { isUnknown, nearestMoves } from './moves/unknown-move';
 export { newAction, newStation } from './moves/new-part';
+export { usualAction } from './language/usual-action';
 export { doseForMove, usualDose } from './moves/usual-dose';
 // figure
 export { HEIGHT_METRES } from './figure/body/proportions';
@@ -149,6 +150,7 @@ export type { Drink } from './beats/drink';
 export type { EchoLine } from './beats/echo';
 
 export { beatsFromReading, readingInWords, readQuickLine } from './beats/quick-line';
+export { saidInstead } from './beats/lines';
 export { readLine, SURE, type LineRead, type Reading } from './beats/readings';
 export type { QuickReading } from './beats/quick-line';
 export { ACTED, OTHERS, type Acted, type Others, type Tell } from './beats/tell';
@@ -253,6 +255,16 @@ export { parseBeatsCsv } from './formats/beats-csv/beats-csv';
 export { FILE_FORMAT_IDS, FILE_FORMATS, fileNameOf } from './formats/file-formats';
 export type { FileFormatId } from './formats/file-formats';
 export { LOCAL_TIME } from './formats/icalendar/local-time';
-export { parseScript, type UnreadLine } from './formats/script/script';
+export {
+  parseScript,
+  withReadings,
+  type BecameLine,
+  type ReadScript,
+  type ScriptSource,
+  type UnreadLine,
+} from './formats/script/script';
+export { textOfHtml } from './formats/docx/docx-text';
+export { looksLikeScript, parsePlainText } from './formats/text/plain-text';
 // preferences
 export { PREFERENCES, USUAL_PREFERENCES, type Preferences } from './preferences/preferences';
+export type { NewId } from './model/new-id';

@@ -1,5 +1,14 @@
 <script lang="ts">
-  import { FILE_FORMATS, fileNameOf, serializeArrupJson, type UnreadLine, titleOf } from '$core';
+  import {
+    FILE_FORMATS,
+    fileNameOf,
+    serializeArrupJson,
+    SURE,
+    titleOf,
+    type Adventure,
+    type Reading,
+    type ReadScript,
+  } from '$core';
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
   import FolderOpen from '@lucide/svelte/icons/folder-open';
@@ -19,7 +28,7 @@
   let query = $state('');
   let startsOpen = $state(false);
   let refused = $state.raw<{ file: string; reasons: readonly string[] } | null>(null);
-  let unread = $state.raw<{ id: string; file: string; lines: readonly UnreadLine[] } | null>(null);
+  let plan = $state.raw<{ file: string; read: ReadScript } | null>(null);
   const { data } = $props();
   const trouble = $derived(data.trouble);
   let picker: HTMLInputElement;
@@ -37,21 +46,38 @@
     await ownMoves.load();
     // Readers of scripts and tables are large: they are fetched when there is a file to read.
     const { readFile } = await import('$lib/shelf/read-file');
-    const { name, size } = file;
-    const read = await readFile({ name, size, text: () => file.text() }, ownMoves.list);
-    unread = null;
+    const { name } = file;
+    const read = await readFile(file, ownMoves.list);
+    plan = null;
     if (!read.ok) {
       refused = { file: name, reasons: read.problems.map(problemInWords) };
       return;
     }
     refused = null;
-    const { adventure, unread: lines } = read.value;
+    const { lines, adventure } = read.value;
+    // A plan with nothing to ask about is taken in as it is.
+    const isSure = lines.every((one) => one.read.score >= SURE || one.read.others.length === 0);
+    if (isSure && leftOutOf(read.value).length === 0) await takeIn(adventure);
+    else plan = { file: name, read: read.value };
+  }
+
+  const leftOutOf = ({ unread, lines }: ReadScript) =>
+    unread.filter(({ line }) => !lines.some((one) => one.line === line));
+
+  async function takeIn(adventure: Adventure) {
     const id = await shelf.takeIn(adventure);
-    if (lines.length > 0) unread = { id, file: name, lines };
     notices.say(`“${titleOf(adventure)}” is on your shelf.`, {
       label: 'Open it',
       run: () => open(id),
     });
+  }
+
+  async function takePlan(chosen: ReadonlyMap<number, Reading>) {
+    if (!plan) return;
+    const { read } = plan;
+    plan = null;
+    const { withChosen } = await import('$lib/shelf/read-file');
+    await takeIn(withChosen(read, chosen));
   }
 
   function save({ document }: AdventureRecord) {
@@ -137,30 +163,18 @@
     </section>
   {/if}
 
-  {#if unread}
-    {@const { id, file, lines } = unread}
-    <section class="mb-6 border-l-4 border-pencil py-1 pl-5" role="status">
-      <h2 class="text-xl">
-        “{file}” is on your shelf. {lines.length === 1 ? 'One line' : `${lines.length} lines`} in it
-        {lines.length === 1 ? 'stands' : 'stand'} there to be said, because {lines.length === 1
-          ? 'it was'
-          : 'they were'} not quite understood.
-      </h2>
-      <ul class="mt-2 list-disc pl-5">
-        {#each lines.slice(0, 8) as { line, text, words } (line)}
-          <li>
-            Line {line}: {text.slice(0, 160)}{words.length > 0 && words.join(' ') !== text
-              ? `. What is “${words.join(' ').slice(0, 60)}”?`
-              : ''}
-          </li>
-        {/each}
-      </ul>
-      {#if lines.length > 8}<p>And {lines.length - 8} more.</p>{/if}
-      <button type="button" class="mt-2 -ml-3 btn-quiet" onclick={() => open(id)}>
-        Open it and mend it there
-      </button>
-      <button type="button" class="btn-quiet" onclick={() => (unread = null)}>All right</button>
-    </section>
+  {#if plan}
+    {@const { file, read } = plan}
+    {#await import('$lib/plan/PlanReview.svelte') then { default: PlanReview }}
+      <PlanReview
+        title="What “{file}” becomes"
+        lines={read.lines}
+        leftOut={leftOutOf(read)}
+        take="Put it on the shelf"
+        ontake={takePlan}
+        oncancel={() => (plan = null)}
+      />
+    {/await}
   {/if}
 
   {#if shelf.ready}

@@ -64,3 +64,11 @@ export function beatReadBack(reading: BeatReading): string {
   const points = pointsAsTyped(reading.how?.points);
   return [fileOfReading(reading).readBack(reading), ...how, ...points].join('; ');
 }
+
+/** A beat as a line that is only said: what is said to it already, or the line that one would type for it. */
+export function saidInstead(beat: Beat, book: MoveBook): string {
+  if (beat.kind === 'tell') return beat.text;
+  const lines = beat.kind === 'move' ? beat.actions.map(({ guise }) => guise.line.trim()) : [];
+  const said = lines.filter(Boolean).join(' ') || ('say' in beat ? beat.say.trim() : '');
+  return said || (lineOfBeat(beat, book) ?? '');
+}

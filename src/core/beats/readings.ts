@@ -60,6 +60,18 @@ const withLine = (action: ReadAction, line: string): ReadAction => ({
 /** A drink that a line speaks of. */
 const DRINK = /\b(?:drink|drinks|sip|sips|water break)\b/iu;
 
+/** A line that is said, and then done; that it is said goes without saying where it stands. */
+function doneFirst(
+  action: ReadAction,
+  line: string,
+  score: number,
+  left: readonly string[] = [],
+): Reading {
+  const done: MoveReading = { kind: 'move', actions: [action], rounds: 1 };
+  const says = readingInWords(done);
+  return { ...scored({ ...done, actions: [withLine(action, line)] }, score, left), says };
+}
+
 /** What a line that is said could ask for, with the line said first. */
 function doneIn(line: string, tools: LineTools): Reading | null {
   if (DRINK.test(line)) {
@@ -67,8 +79,7 @@ function doneIn(line: string, tools: LineTools): Reading | null {
   }
   const asked = readPart(sameAs(askedFor(line, tools.finder)), tools);
   if (asked && 'action' in asked) {
-    const action = withLine(asked.action, line);
-    return scored({ kind: 'move', actions: [action], rounds: 1 }, UNKNOWN);
+    return doneFirst(asked.action, line, UNKNOWN);
   }
   const words = plainWords(line.replace(/[.,;!?]/gu, ' '));
   const found = findMove(tools.finder, words);
@@ -76,11 +87,8 @@ function doneIn(line: string, tools: LineTools): Reading | null {
   const name = asTyped(words.slice(found.from, found.to), line);
   const action = usualAction(found.move, tools.ages);
   const guise = { ...NO_GUISE, name: name === found.move.name ? '' : name };
-  return scored(
-    { kind: 'move', actions: [withLine({ ...action, guise }, line)], rounds: 1 },
-    MENTIONED,
-    words.filter((_, n) => n < found.from || n >= found.to),
-  );
+  const left = words.filter((_, n) => n < found.from || n >= found.to);
+  return doneFirst({ ...action, guise }, line, MENTIONED, left);
 }
 
 /** A one-sided move of which no side is said, on each. */

@@ -6,6 +6,7 @@ export const PROBLEM_CODES = [
   'not-arrup',
   'no-script',
   'no-columns',
+  'not-docx',
   'newer-version',
   'bad-version',
   'missing',

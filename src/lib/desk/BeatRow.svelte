@@ -10,10 +10,12 @@
   import { dragHandle } from 'svelte-dnd-action';
   import { EDITORS } from '$lib/beats/editors';
   import type { EditorProps } from '$lib/beats/editor-props';
+  import { afterPress } from '$lib/ui/after-press';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import { keyedNotes } from '$lib/findings/words';
   import PencilNote from '$lib/findings/PencilNote.svelte';
   import type { Desk } from './desk.svelte';
+  import OtherWays from './OtherWays.svelte';
   import type { SheetRow } from './sheet.svelte';
 
   type Props = { desk: Desk; row: SheetRow };
@@ -50,7 +52,7 @@
   }
   function left({ relatedTarget, target }: FocusEvent) {
     if (relatedTarget instanceof Node) {
-      if (!element.contains(relatedTarget)) close();
+      if (!element.contains(relatedTarget)) afterPress(closeUnlessBack);
       return;
     }
     // Nothing took the keyboard: a touch elsewhere, or the field went and another takes its place.
@@ -58,6 +60,9 @@
       const went = target instanceof Node && !target.isConnected;
       if (!went && !element.contains(document.activeElement)) close();
     });
+  }
+  function closeUnlessBack() {
+    if (!element?.contains(document.activeElement)) close();
   }
   const FIT_CHOICES = [
     ['free', 'fitting may change it'],
@@ -107,6 +112,7 @@
       leave={() => desk.draft.closeStep()}
     />
     {#if active}
+      <OtherWays {desk} {beat} />
       <div class="mt-1 -ml-1 flex flex-wrap" role="group" aria-label="This beat">
         <button
           type="button"

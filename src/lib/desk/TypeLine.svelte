@@ -4,13 +4,25 @@
     doseForMove,
     isUnknown,
     nearestMoves,
-    readingInWords,
-    readQuickLine,
+    parsePlainText,
+    readLine,
+    SURE,
     suggestMoves,
+    usualAction,
+    withReadings,
     type Move,
+    type QuickReading,
+    type Reading,
+    type ReadScript,
   } from '$core';
+  import Plus from '@lucide/svelte/icons/plus';
   import MovePicture from '$lib/figures/MovePicture.svelte';
+  import ReadingMark from '$lib/plan/ReadingMark.svelte';
+  import { newId, newSeed } from '$lib/store/new-id';
+  import { notices } from '$lib/ui/notices.svelte';
+  import { problemInWords } from '$lib/words/problem-words';
   import type { Desk, InsertPlace } from './desk.svelte';
+  import LinePicker from './LinePicker.svelte';
 
   type Props = {
     desk: Desk;
@@ -26,17 +38,25 @@
 
   const uid = $props.id();
   let text = $state('');
+  let picking = $state(false);
+  let field: HTMLInputElement;
 
-  const reading = $derived(readQuickLine(text, desk.lineTools));
-  const said = $derived(readingInWords(reading));
+  const read = $derived(readLine(text, desk.lineTools));
+  const reading = $derived(read.reading);
+  /** Others that are close; that a line may only be said goes without saying where it is sure. */
+  const others = $derived(
+    read.others.filter((one) => one.reading.kind !== 'tell' || read.score < SURE),
+  );
 
   /** The words at the end of the line that may be the beginning of a move's name. */
   const tail = $derived(/(?:^|[\d\s×])([a-z][a-z -]*)$/iu.exec(text)?.[1]?.trim() ?? '');
-  const suggestion = $derived.by(() => {
-    if (reading.kind !== 'tell' || tail.length < 2 || tail.split(' ').length > 3) return null;
-    const move = suggestMoves(desk.book, tail, 1)[0];
-    return move ?? null;
-  });
+  const SUGGESTED = 4;
+  const suggested = $derived(
+    reading.kind !== 'tell' || tail.length < 2 || tail.split(' ').length > 3
+      ? []
+      : suggestMoves(desk.book, tail, SUGGESTED),
+  );
+  const suggestion = $derived(suggested[0]);
 
   /** Something to do that no move is called: what it may be. */
   const unknown = $derived(
@@ -54,39 +74,94 @@
     );
     enter({ ...reading, actions });
   }
-  const justSay = () => enter({ kind: 'tell', text: text.trim(), unread: [] });
 
   // Letters go by their sound: the dictionary is fetched while the word is being typed.
-  const asksForLetters = $derived(/^letters\b/iu.test(text));
+  const asksForLetters = $derived(/\bletters\b|\bspell\b|\balphabet\b/iu.test(text));
   $effect(() => {
     if (asksForLetters) desk.listen().catch(() => {});
   });
 
   const add = () => enter(reading);
-  function enter(what: typeof reading) {
+  function enter(what: QuickReading) {
     const next = desk.addReading(what, place);
     if (!next) return;
     text = '';
     onadded?.(next);
   }
+  function complete(move: Move) {
+    text = `${text.slice(0, text.length - tail.length)}${move.plural}`;
+    field.focus();
+  }
+
+  function pickMove(move: Move) {
+    const action = usualAction(move, desk.adventure.setting.ages);
+    enter({ kind: 'move', actions: [action], rounds: 1 });
+  }
+  function pickLine(line: string, isWhole: boolean) {
+    if (isWhole) {
+      enter(readLine(line, desk.lineTools).reading);
+      picking = false;
+      return;
+    }
+    text = line;
+    picking = false;
+    field.focus();
+  }
+
+  /** A plan of several lines that was pasted: looked at before it is taken in. */
+  let pasted = $state.raw<ReadScript | null>(null);
+  function paste(event: ClipboardEvent) {
+    const plan = event.clipboardData?.getData('text/plain') ?? '';
+    if (!/\n\s*\S/u.test(plan.trim())) return;
+    event.preventDefault();
+    const { moves } = desk.adventure;
+    const { book } = desk.lineTools;
+    const parsed = parsePlainText(
+      plan,
+      { newId, newSeed, moves, book },
+      desk.adventure.title || ' ',
+    );
+    if (parsed.ok) pasted = parsed.value;
+    else notices.say(parsed.problems.map(problemInWords).join(' '));
+  }
+  function takePlan(chosen: ReadonlyMap<number, Reading>) {
+    if (pasted) desk.takePlan(withReadings(pasted, chosen, { newId, newSeed }), place);
+    pasted = null;
+  }
+
   function keydown(event: KeyboardEvent) {
     if (event.key === 'Enter' && !event.isComposing) {
       event.preventDefault();
-      add();
-    } else if (event.key === 'Escape' && onescape) {
+      const other = event.altKey ? others[0] : undefined;
+      if (other) enter(other.reading);
+      else add();
+    } else if (event.key === 'Escape' && (picking || onescape)) {
       event.preventDefault();
-      onescape();
+      if (picking) picking = false;
+      else onescape?.();
     } else if (event.key === 'Tab' && !event.shiftKey && suggestion) {
       event.preventDefault();
-      text = `${text.slice(0, text.length - tail.length)}${suggestion.plural}`;
+      complete(suggestion);
     }
   }
 </script>
 
 <div class="grid grid-cols-[4.5rem_minmax(0,1fr)] items-start sm:grid-cols-[6rem_minmax(0,1fr)]">
-  <span class="pt-2 pr-4 text-right text-xl text-soft" aria-hidden="true">+</span>
-  <div>
+  <div class="flex justify-end pt-1 pr-3">
+    <button
+      type="button"
+      class="btn-quiet px-2! text-soft hover:text-ink"
+      aria-label="Choose from pictures"
+      title="Choose from pictures"
+      aria-expanded={picking}
+      onclick={() => (picking = !picking)}
+    >
+      <Plus size={22} aria-hidden="true" />
+    </button>
+  </div>
+  <div class="min-w-0">
     <input
+      bind:this={field}
       class="w-full border-0 border-b-3 border-dashed border-line bg-transparent px-1 py-2 text-lg outline-none! focus:border-solid focus:border-water focus:ring-0"
       aria-label={label}
       aria-describedby="{uid}-said"
@@ -98,10 +173,16 @@
         if (eager) input.focus();
       }}
       onkeydown={keydown}
+      onpaste={paste}
     />
-    <p id="{uid}-said" class="min-h-6 pl-1 text-soft" aria-live="polite">
-      {#if said}
-        {suggestion ? '' : `${said}. `}<span class="whitespace-nowrap"
+    <p
+      id="{uid}-said"
+      class="flex min-h-6 flex-wrap items-center gap-x-2 pl-1 text-soft"
+      aria-live="polite"
+    >
+      {#if read.says}
+        {#if !suggestion}<ReadingMark reading={read} /><span>{read.says}.</span>{/if}
+        <span class="whitespace-nowrap"
           ><kbd>Enter</kbd> puts it in{suggestion ? ' as a line to say' : ''}.</span
         >
         {#if suggestion}
@@ -109,19 +190,66 @@
         {/if}
       {/if}
     </p>
-    {#if unknown}
+    {#if suggested.length > 1}
+      <p class="flex flex-wrap items-center gap-2 pb-1 pl-1" data-suggested>
+        {#each suggested as move (move.id)}
+          <button
+            type="button"
+            class="btn-quiet border! border-line!"
+            onclick={() => complete(move)}
+          >
+            <MovePicture {move} size={32} />{move.plural}
+          </button>
+        {/each}
+      </p>
+    {/if}
+    {#if unknown || others.length > 0}
       <p class="flex flex-wrap items-center gap-2 pb-2 pl-1" data-nearest>
-        <span class="text-soft">Or is it a</span>
+        <span class="text-soft">{unknown ? 'Or is it a' : 'Or'}</span>
         {#each nearest as move (move.id)}
           <button type="button" class="btn-quiet border! border-line!" onclick={() => addAs(move)}>
             <MovePicture {move} size={40} />{move.name}
           </button>
         {/each}
-        <button type="button" class="btn-quiet" onclick={justSay}>just say it</button>
+        {#each others as other (other)}
+          <button
+            type="button"
+            class="btn-quiet max-w-full border! border-line! text-left"
+            onclick={() => enter(other.reading)}
+          >
+            {#if other.reading.kind === 'tell'}just say it{:else}
+              <ReadingMark reading={other} /><span>do: {other.says}</span>{/if}
+          </button>
+        {/each}
       </p>
     {/if}
   </div>
+  {#if picking}
+    <div class="col-span-2 sm:col-span-1 sm:col-start-2">
+      <LinePicker
+        book={desk.book}
+        youngest={desk.adventure.setting.ages.from}
+        onmove={pickMove}
+        online={pickLine}
+        onclose={() => {
+          picking = false;
+          field.focus();
+        }}
+      />
+    </div>
+  {/if}
 </div>
+{#if pasted}
+  {#await import('$lib/plan/PlanReview.svelte') then { default: PlanReview }}
+    <PlanReview
+      title="What the plan becomes"
+      lines={pasted.lines}
+      take="Put it in"
+      ontake={takePlan}
+      oncancel={() => (pasted = null)}
+    />
+  {/await}
+{/if}
 
 <style>
   kbd {

@@ -221,6 +221,37 @@ export class Desk {
     return this.#add(beatsFromReading(reading, { newId, seed: newSeed() }), place);
   }
 
+  /** Takes a line in another way, in its place: one step to undo. */
+  takeAs(beatId: string, reading: QuickReading): void {
+    const [first, ...more] = beatsFromReading(reading, { newId, seed: newSeed() });
+    const place = findBeat(this.adventure, beatId);
+    if (!first || !place) return;
+    const chapter = this.adventure.chapters[place.chapter]!;
+    this.draft.closeStep();
+    this.edit((now) => {
+      const changed = removeBeat(now, beatId);
+      return addBeats(changed, chapter.id, place.beat, [first, ...more]);
+    });
+    this.focusNext = first.id;
+  }
+
+  /** Takes in a plan that was pasted: its first lines go where it was, its chapters after that one. */
+  takePlan(plan: Adventure, place: InsertPlace): void {
+    const [first, ...others] = plan.chapters;
+    if (!first) return;
+    this.draft.closeStep();
+    this.edit((now) => {
+      const moves = [
+        ...now.moves,
+        ...plan.moves.filter(({ id }) => !now.moves.some((one) => one.id === id)),
+      ];
+      const after = now.chapters.findIndex(({ id }) => id === place.chapterId);
+      const begun = addBeats({ ...now, moves }, place.chapterId, place.index, first.beats);
+      return others.reduce((all, chapter, n) => addChapter(all, chapter, after + 1 + n), begun);
+    });
+    this.draft.closeStep();
+  }
+
   #add(beats: readonly Beat[], place: InsertPlace): InsertPlace | null {
     const last = beats.at(-1);
     if (!last) return null;

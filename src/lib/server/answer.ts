@@ -36,22 +36,21 @@ export function refuseWith(
 }
 
 /**
- * The body's text; null if it is longer than the limit. What is too long is read to its end and
+ * The body's bytes; null if there are more than the limit. What is too long is read to its end and
  * thrown away, so that the sender hears the answer instead of a broken line.
  */
-async function readText(request: Request): Promise<string | null> {
+export async function readBytes(request: Request): Promise<Uint8Array | null> {
   const reader = request.body?.getReader();
-  if (!reader) return '';
-  const decoder = new TextDecoder();
-  let text = '';
+  if (!reader) return new Uint8Array();
+  let pieces: Uint8Array[] = [];
   let bytes = 0;
   try {
     for (;;) {
       const { done, value } = await reader.read();
-      if (done) return bytes > MAX_BODY_BYTES ? null : text + decoder.decode();
+      if (done) return bytes > MAX_BODY_BYTES ? null : Buffer.concat(pieces);
       bytes += value.byteLength;
-      if (bytes <= MAX_BODY_BYTES) text += decoder.decode(value, { stream: true });
-      else text = '';
+      if (bytes <= MAX_BODY_BYTES) pieces.push(value);
+      else pieces = [];
     }
   } catch {
     // The server's own limit, above ours, cut it off.
@@ -69,10 +68,10 @@ export async function readJson(request: Request): Promise<{ value: unknown } | R
       'Send JSON, with the content type application/json.',
     );
   }
-  const text = await readText(request);
-  if (text === null) return refuse([problem('too-large', [], { most: MAX_BODY_BYTES })], 413);
+  const bytes = await readBytes(request);
+  if (bytes === null) return refuse([problem('too-large', [], { most: MAX_BODY_BYTES })], 413);
   try {
-    return { value: JSON.parse(text) as unknown };
+    return { value: JSON.parse(new TextDecoder().decode(bytes)) as unknown };
   } catch {
     return refuse([problem('not-json')]);
   }

@@ -73,3 +73,20 @@ export const exportRequestSchema = checkRequestSchema.extend({
   look: z.enum(LOOK_CHOICES).default('mixed'),
   startsAt: z.string().regex(LOCAL_TIME).optional(),
 });
+
+/** Most lines, and most signs of one, that `POST /api/read` takes. */
+const READ = { lines: 2000, signs: 2000 } as const;
+
+/** `POST /api/read`: lines as they are typed on the Desk, and the adventure that they stand in, if any. */
+export const readRequestSchema = z.strictObject({
+  lines: z.array(z.string().max(READ.signs)).max(READ.lines),
+  adventure: z.unknown().optional(),
+});
+
+/** `POST /api/import/{format}` as JSON: the text, or the bytes of a DOCX file in base 64. */
+export const importRequestSchema = z.strictObject({
+  text: z.string().optional(),
+  base64: z.string().optional(),
+  title: z.string().max(120).default(''),
+  moves: z.array(moveSchema).max(60).default([]),
+});

@@ -8,6 +8,8 @@ const WORDS: Readonly<Record<ProblemCode, (params: Params) => string>> = {
   'not-json': () => 'The file is broken or is not an adventure: it cannot be read as one.',
   'not-arrup': () => 'This is not an Arrup adventure. Its file name ends in .arrup.json.',
   'no-script': () => 'There is no script in it: headings are chapters, list lines are beats.',
+  'not-docx': () =>
+    'This is no DOCX document, or it is broken: save it again as .docx, or as text.',
   'no-columns': () =>
     'The first row of the table must name its columns: Chapter, Say, Do (and, if you like, Dose and As).',
   'newer-version': ({ version, known }) =>

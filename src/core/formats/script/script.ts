@@ -1,5 +1,6 @@
 import { Lexer, type Token, type Tokens } from 'marked';
-import { beatsFromReading, readQuickLine } from '../../beats/quick-line';
+import { beatsFromReading, readQuickLine, type QuickReading } from '../../beats/quick-line';
+import { readLine, type LineRead, type Reading } from '../../beats/readings';
 import { makeMoveFinder } from '../../moves/move-finder';
 import type { LineTools } from '../../language/part-reader';
 import type { SoundBook } from '../../words/phonemes';
@@ -25,8 +26,20 @@ export const MAX_SCRIPT_CHARACTERS = 200_000;
 /** A line that was kept as something to say, though it seems to mean more. */
 export type UnreadLine = Readonly<{ line: number; text: string; words: readonly string[] }>;
 
-/** An adventure read from a script, and what was not understood in it. */
-export type ReadScript = Readonly<{ adventure: Adventure; unread: readonly UnreadLine[] }>;
+/** What became of a line: how it was read, and the beats that it is now. */
+export type BecameLine = Readonly<{
+  line: number;
+  text: string;
+  read: LineRead;
+  beats: readonly string[];
+}>;
+
+/** An adventure read from a script, what was not understood in it, and what became of each line. */
+export type ReadScript = Readonly<{
+  adventure: Adventure;
+  unread: readonly UnreadLine[];
+  lines: readonly BecameLine[];
+}>;
 
 /** What a script is read with: fresh ids, a seed for each draw, own moves, sounds if loaded. */
 export type ScriptSource = Readonly<{
@@ -36,6 +49,9 @@ export type ScriptSource = Readonly<{
   book?: SoundBook | null;
 }>;
 
+/** How sure it is that a paragraph of a script is said, though it could ask for something. */
+const SURE_SAID = 0.5;
+
 /** Marks of Markdown that are only for the eye, and line breaks within a thing that is said. */
 const plain = (text: string) =>
   text
@@ -44,11 +60,45 @@ const plain = (text: string) =>
     .replace(/\s+/gu, ' ')
     .trim();
 
+/** A line that is said by the way that it is written; what it could ask for is another reading. */
+function asSaid(read: LineRead): LineRead {
+  if (read.reading.kind === 'tell') return read;
+  const { others, ...done } = read;
+  const said = others.find(({ reading }) => reading.kind === 'tell');
+  return said ? { ...said, score: SURE_SAID, others: [done] } : read;
+}
+
+/**
+ * The adventure with some lines taken in another way: their beats give place to those of the reading
+ * that was chosen, by the line's place in `lines`.
+ */
+export function withReadings(
+  { adventure, lines }: ReadScript,
+  chosen: ReadonlyMap<number, Reading>,
+  making: Readonly<{ newId: NewId; newSeed: () => number }>,
+): Adventure {
+  const instead = new Map<string, readonly Beat[]>();
+  for (const [at, { reading }] of chosen) {
+    const { newId, newSeed } = making;
+    const made = beatsFromReading(reading as QuickReading, { newId, seed: newSeed() });
+    lines[at]?.beats.forEach((id, n) => instead.set(id, n === 0 ? made : []));
+  }
+  const changed = {
+    ...adventure,
+    chapters: adventure.chapters.map((chapter) => ({
+      ...chapter,
+      beats: chapter.beats.flatMap((beat) => instead.get(beat.id) ?? [beat]),
+    })),
+  };
+  return withMissingMoves(changed, beatsOf(changed));
+}
+
 /** Reads a script line by line, however it was laid out. */
 export class ScriptReader {
   adventure: Adventure;
   readonly chapters: { -readonly [K in keyof Chapter]: Chapter[K] }[] = [];
   readonly unread: UnreadLine[] = [];
+  readonly lines: BecameLine[] = [];
   #say = '';
   /** When moves are shown, as scripts of before had it for all of their beats. */
   #shown: Showing | null = null;
@@ -60,7 +110,7 @@ export class ScriptReader {
     this.#finder = makeMoveFinder(moveBookOf({ moves }));
   }
 
-  get #tools(): LineTools {
+  get tools(): LineTools {
     const { ages, kit } = this.adventure.setting;
     return { finder: this.#finder, ages, kit, book: this.source.book ?? null };
   }
@@ -72,12 +122,23 @@ export class ScriptReader {
   /** A chapter begins; its kind is taken from its heading, if that names one. */
   open(title: string): void {
     const { newId } = this.source;
-    const read = readQuickLine(`# ${title}`, this.#tools);
+    const read = readQuickLine(`# ${title}`, this.tools);
     if (read.kind !== 'chapter') return;
     // "Warm-up: up the reed path" is a warm-up with a name of its own.
     const [, own = read.title] = /^[^:]+:\s*(.+)$/u.exec(read.title) ?? [];
     const chapter = newChapter(newId, read.chapterKind, own.slice(0, 120));
     this.chapters.push({ ...chapter, led: read.led });
+  }
+
+  /** Adds beats; their ids as they stand in the chapter. */
+  #addAll(beats: readonly Beat[]): readonly string[] {
+    if (this.chapters.length === 0) this.open('The adventure');
+    const before = this.chapters.at(-1)!.beats.length;
+    for (const beat of beats) this.#add(beat);
+    return this.chapters
+      .at(-1)!
+      .beats.slice(before)
+      .map(({ id }) => id);
   }
 
   #add(beat: Beat): void {
@@ -114,10 +175,19 @@ export class ScriptReader {
     chapter.beats = [...chapter.beats.slice(0, -1), ...splitWords(changed, this.source)];
   }
 
-  tell(text: string): void {
+  /** A line that is said, whatever it could ask for; `line` is its number, where it has one. */
+  tell(text: string, line = 0): void {
     const { newId } = this.source;
     const said = text.replace(/^["“]([^"“”]*)["”]$/u, '$1');
-    for (const beat of beatsFromReading(tellOf(said), { newId, seed: 0 })) this.#add(beat);
+    const beats = this.#addAll(beatsFromReading(tellOf(said), { newId, seed: 0 }));
+    if (line > 0) this.lines.push({ line, text, read: asSaid(readLine(text, this.tools)), beats });
+  }
+
+  /** A line of the head: its setting; false where it is none. */
+  head(text: string): boolean {
+    const read = readHeadLine(this.adventure, text);
+    if (read) this.adventure = read;
+    return read !== null;
   }
 
   say(text: string): void {
@@ -126,14 +196,16 @@ export class ScriptReader {
 
   line(text: string, line: number): void {
     const { newId, newSeed } = this.source;
-    const read = readQuickLine(text, this.#tools);
+    const whole = readLine(text, this.tools);
+    const read = whole.reading;
     if (read.kind === 'chapter') return this.open(text.replace(/^#+\s*/u, ''));
     if (read.kind === 'led') return this.#lead(read.led);
     if (read.kind === 'meanwhile') return this.during(read.text);
     if (read.kind === 'tell' && read.unread.length > 0) {
       this.unread.push({ line, text, words: read.unread });
     }
-    for (const beat of beatsFromReading(read, { newId, seed: newSeed() })) this.#add(beat);
+    const beats = this.#addAll(beatsFromReading(read, { newId, seed: newSeed() }));
+    this.lines.push({ line, text, read: whole, beats });
   }
 
   /** How the chapter is led that stands open. */
@@ -143,11 +215,11 @@ export class ScriptReader {
   }
 
   /** A paragraph, or a quotation after what it is said to: said meanwhile, the way it is led, or told. */
-  said(text: string): void {
+  said(text: string, line: number): void {
     const [during, led] = [saidDuring(text), ledAlone(text)];
     if (during) this.during(during);
     else if (led) this.#lead(led);
-    else this.tell(text);
+    else this.tell(text, line);
   }
 
   /** A quotation: said before what comes next, or, with its mark, meanwhile. */
@@ -164,12 +236,10 @@ export class ScriptReader {
   }
 
   paragraph(text: string, line: number): void {
-    if (this.chapters.length > 0) return this.said(plain(text));
+    if (this.chapters.length > 0) return this.said(plain(text), line);
     for (const [n, one] of text.split('\n').entries()) {
       if (this.#readShown(plain(one))) continue;
-      const read = readHeadLine(this.adventure, plain(one));
-      if (read) this.adventure = read;
-      else this.unread.push({ line: line + n, text: one, words: [one] });
+      if (!this.head(plain(one))) this.unread.push({ line: line + n, text: one, words: [one] });
     }
   }
 
@@ -188,14 +258,14 @@ export class ScriptReader {
 
   /** What was read; refused where there is nothing in it. */
   finish(): Result<ReadScript> {
-    const { adventure, chapters, unread } = this;
+    const { adventure, chapters, unread, lines } = this;
     if (!hasBeats({ chapters })) {
       return { ok: false, problems: [problem('no-script')] };
     }
     // Own moves that a script may name travel in it only if it does.
     const whole = carryMoves({ ...adventure, chapters, moves: [] }, this.source.moves ?? []);
     const known = withMissingMoves(whole, beatsOf(whole));
-    return { ok: true, value: { adventure: known, unread } };
+    return { ok: true, value: { adventure: known, unread, lines } };
   }
 
   token(token: Token, line: number): void {

@@ -6,7 +6,9 @@ import {
   exportRequestSchema,
   fitRequestSchema,
   forecastRequestSchema,
+  importRequestSchema,
   oddsRequestSchema,
+  readRequestSchema,
   scheduleRequestSchema,
 } from '$lib/server/requests';
 
@@ -19,6 +21,8 @@ export function GET() {
     '/api/odds': z.toJSONSchema(oddsRequestSchema),
     '/api/fit': z.toJSONSchema(fitRequestSchema),
     '/api/forecast': z.toJSONSchema(forecastRequestSchema),
+    '/api/read': z.toJSONSchema(readRequestSchema),
+    '/api/import/{format}': z.toJSONSchema(importRequestSchema),
     '/api/export/{format}': z.toJSONSchema(exportRequestSchema),
   };
   return json({ ...schema, title: 'Arrup adventure', $defs: { ...schema.$defs, requests } });
