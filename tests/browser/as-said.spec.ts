@@ -166,11 +166,11 @@ test('what nobody knows is still done: by its own name, or as the nearest move',
   await saved(page);
   await page.reload();
   await expect(beat(page).getByLabel('How many; several numbers make a ladder')).toHaveValue('10');
-  await line.fill('8 wibble flaps');
+  await line.fill('8 wibble flurbs');
   await page.locator('[data-nearest] button').first().click();
   await expect(line).toHaveValue('');
   await expect(beat(page, 1).getByLabel('Name of this move in your story')).toHaveValue(
-    'wibble flaps',
+    'wibble flurbs',
   );
   await expect(beat(page, 1)).not.toContainText('nobody knows');
   await line.fill('6 moth flutters');

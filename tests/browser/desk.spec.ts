@@ -18,7 +18,7 @@ test('says what it understood of a line before it is put in', async ({ page }) =
   const input = page.getByLabel('Next line in The adventure');
   const said = page.locator('p[aria-live=polite]').nth(2);
   await input.fill('hold tree 15 s each leg twice');
-  await expect(said).toContainText('stork stand, 2 × 15 second hold, each side');
+  await expect(said).toContainText('tree (stork stand), 2 × 15 second hold, each side');
   await input.fill('10 frog jumps who are over it');
   await expect(said).toContainText('A line to say. As a move, “who are over” is not understood');
   await input.fill('6 frog ju');
@@ -84,9 +84,9 @@ test('finds another move by any of its names, from the keyboard', async ({ page 
   await page.getByRole('button', { name: 'Move: squat' }).focus();
   await page.keyboard.press('Enter');
   await page.keyboard.type('bunny');
-  await expect(page.getByRole('option', { name: /two-foot jump/u })).toBeVisible();
+  await expect(page.getByRole('option', { name: /bunny hop/u })).toBeVisible();
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('button', { name: 'Move: two-foot jump' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Move: bunny hop' })).toBeVisible();
 });
 
 test('writes a ladder, and refuses what is not a number without losing it', async ({ page }) => {

@@ -136,11 +136,14 @@ test('opens a script written by hand, and a table of beats; says what it did not
 }) => {
   await openShelf(page);
   const script =
-    '# The fog bell\n\n## Warm-up\n\n- 6 squats as rope dips\n- 8 frog jumps loud twisty\n';
+    '# The fog bell\n\nSome: thing\n\n## Warm-up\n\n- 6 squats as rope dips\n- Who can hop?\n';
   await importText(page, 'fog.md', script);
-  const told = page.getByRole('status').filter({ hasText: '“fog.md” is on your shelf.' });
-  await expect(told).toContainText('Line 6: 8 frog jumps loud twisty. What is “loud twisty”?');
-  await told.getByRole('button', { name: 'Open it and mend it there' }).click();
+  const review = page.getByRole('dialog');
+  await expect(review).toContainText('What “fog.md” becomes');
+  await expect(review).toContainText('Line 3 is left out, it is not understood: Some: thing');
+  await expect(review.locator('[data-line="8"]')).toContainText('hop, ');
+  await review.getByRole('button', { name: 'Put it on the shelf' }).click();
+  await page.getByRole('button', { name: 'Open it', exact: true }).click();
   await expect(page.getByLabel('Title of the adventure')).toHaveValue('The fog bell');
   await page.goto('/');
   await importText(page, 'ferry-table.csv', 'Chapter,Say,Do\nWelcome,Hello!,\nGame,,5 hops\n');

@@ -250,3 +250,13 @@ export const THINGS: ReadonlySet<string> = new Set(
     ' ',
   ),
 );
+
+/**
+ * Words of their own that are nearly a word of a move's name: no slips of spelling. From the familiar
+ * words of two published lists (Dale and Chall; Spache), by the rule in `spelling.ts`.
+ */
+export const REAL_WORDS: ReadonlySet<string> = new Set(
+  'airy alway army babe bang bath beard beast beef been beer beet began below black boast boxe bride brook cant cart closet coat couch crow curly dancer drip drown earn fair feast file float flour flowery fork fort fried fully gallon given graze grow heard hell hero hint hope huge hump hung kneel learn lice life lime line live meeting money movie once overhear pain painter painting part past path plan player prick prince quit quite rainy rise rocky rung sand seed seek seem seen sell shaker shelf sick sill sing skin slid slit spit sport spring stair stare start state steal steep sticky stoop suit tablet taken tale tape them they thing think though thread three thrown tone tore tramp trip truck visit wait waken weve witch wring youre'.split(
+    ' ',
+  ),
+);

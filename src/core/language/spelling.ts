@@ -1,4 +1,5 @@
 import type { MoveFinder } from '../moves/move-finder';
+import { REAL_WORDS } from './lexicon';
 import { plainWords } from '../words/plain-words';
 
 /** Shorter words are too like others: "hop", "hope". */
@@ -42,7 +43,7 @@ export function respelled(line: string, finder: MoveFinder): string | null {
   let mended = false;
   const text = line.replace(/\p{L}+/gu, (typed) => {
     const [plain = ''] = plainWords(typed);
-    if (plain.length < SHORTEST || words.has(plain)) return typed;
+    if (plain.length < SHORTEST || words.has(plain) || REAL_WORDS.has(plain)) return typed;
     const meant = [...words].filter((word) => word.length >= SHORTEST - 1 && isSlip(plain, word));
     if (meant.length !== 1) return typed;
     mended = true;

@@ -20,7 +20,7 @@
 
 {#if ways.length > 0 || said}
   <p class="mt-1 -ml-1 flex flex-wrap gap-2" data-other-ways>
-    {#each ways as way (way)}
+    {#each ways as way (way.says)}
       <button
         type="button"
         class="btn-quiet max-w-full border! border-line! text-left"

@@ -211,7 +211,7 @@
             <MovePicture {move} size={40} />{move.name}
           </button>
         {/each}
-        {#each others as other (other)}
+        {#each others as other (other.says)}
           <button
             type="button"
             class="btn-quiet max-w-full border! border-line! text-left"
