@@ -23,6 +23,8 @@ import {
   type Beat,
   type Draw,
 } from '../src/core';
+import { readFileSync } from 'node:fs';
+import { makeMoveFinder, parsePlainText, readLine, BUILT_IN } from '../src/core';
 import { renderGuideTrack, SAMPLE_RATE } from '../src/core/formats/wav/guide-track';
 
 const MOVES = ['march', 'squat', 'frog-jump', 'stork-stand', 'bear-walk', 'tall-reach'];
@@ -234,4 +236,37 @@ const rendered = measure(() => renderGuideTrack(track), 5).median;
 const filled = measure(() => new Int16Array(TRACK_SECONDS * SAMPLE_RATE).fill(1), 5).median;
 console.log(
   `guide track of 20 minutes: ${(rendered / 2000).toFixed(3)} of two seconds, ${(rendered / filled).toFixed(1)} times filling the samples`,
+);
+
+// Reading lines with 60 own moves beside the catalogue: against 5 ms a line, and half a second a plan.
+const LINE_MS = 5;
+const PLAN_MS = 500;
+const squat = BUILT_IN.get('squat')!;
+const moves = Array.from({ length: 60 }, (_, n) => ({
+  ...squat,
+  id: `own-bench-${n}`,
+  name: `bog step ${n} over`,
+  plural: `bog steps ${n} over`,
+  aliases: [`marsh thing ${n}`],
+}));
+const tools = {
+  finder: makeMoveFinder(moveBookOf({ moves })),
+  ages: { from: 5, to: 5 },
+  kit: [],
+  book: null,
+};
+const typed = ['given.tsv', 'own.tsv', 'said.txt'].flatMap((file) =>
+  readFileSync(`tests/outside/lines/${file}`, 'utf8')
+    .split('\n')
+    .filter((line) => line && !line.startsWith('#'))
+    .map((line) => line.split('\t')[0]!),
+);
+for (const line of typed) readLine(line, tools);
+const times = typed
+  .map((line) => measure(() => readLine(line, tools), 3).median)
+  .sort((a, b) => a - b);
+const plan = typed.slice(0, 300).join('\n');
+const planned = measure(() => parsePlainText(plan, { newId, newSeed: () => 1, moves }), 5).median;
+console.log(
+  `reading a line, p95 of ${typed.length}: ${(times[Math.floor(times.length * 0.95)]! / LINE_MS).toFixed(2)} of 5 ms; a plan of 300 lines: ${(planned / PLAN_MS).toFixed(2)} of half a second`,
 );
