@@ -2,6 +2,7 @@ import type { Adventure } from '../document/adventure';
 import { ageBandOf, type AgeBand, type Ages } from '../model/ages';
 import { beatForAges } from '../beats';
 import type { ForAges } from '../beats/beat-file';
+import type { Setting } from '../model/setting';
 import { moveBookOf, moveIn, type MoveBook } from '../moves/move-book';
 import { doseForAges, formed, formForAge } from '../moves/forms';
 
@@ -13,10 +14,10 @@ const WORK_SECONDS: Readonly<Record<AgeBand, readonly [number, number]>> = {
 };
 
 /** What changes in a beat between ages: doses keep their place in the range, moves their form. */
-function between(before: Ages, after: Ages, book: MoveBook): ForAges {
+function between({ ages: before, kit, room }: Setting, after: Ages, book: MoveBook): ForAges {
   return {
     part: (part) => {
-      const form = formForAge(moveIn(book, part.move), after.from, book);
+      const form = formForAge(moveIn(book, part.move), after.from, book, { kit, room });
       const dosed = 'dose' in part ? { ...part, ...doseForAges(part, before, after, book) } : part;
       return formed(dosed, form, after, book);
     },
@@ -29,7 +30,7 @@ function between(before: Ages, after: Ages, book: MoveBook): ForAges {
  * that the youngest can usually do. Beats that stay are left alone.
  */
 export function adaptToAges(adventure: Adventure, ages: Ages): Adventure {
-  const change = between(adventure.setting.ages, ages, moveBookOf(adventure));
+  const change = between(adventure.setting, ages, moveBookOf(adventure));
   return {
     ...adventure,
     setting: { ...adventure.setting, ages },

@@ -2,10 +2,9 @@ import { changeParts, waysOfBeat, type Beat } from '../beats';
 import type { Way } from '../beats/beat-file';
 import type { Pace } from '../cues/pace';
 import type { Adventure, Chapter } from '../document/adventure';
-import type { Ages } from '../model/ages';
 import type { Setting } from '../model/setting';
 import { MAX_LINE } from '../model/text';
-import { formed } from '../moves/forms';
+import { formed, nextForm } from '../moves/forms';
 import { moveBookOf, moveIn, type MoveBook } from '../moves/move-book';
 import { unroll } from '../schedule/unroll';
 import { saidTogether } from '../words/said-together';
@@ -53,10 +52,12 @@ export function measure(adventure: Adventure, setting: Setting, pace: Pace): Mea
 }
 
 /** The beat with its moves in their easier or harder form, those that have one for these ages. */
-function inMood(beat: Beat, mood: Mood, ages: Ages, book: MoveBook): Beat {
+function inMood(beat: Beat, mood: Mood, setting: Setting, book: MoveBook): Beat {
+  const { ages } = setting;
+  const way = mood === 'gentler' ? 'easier' : 'harder';
   const other = (id: string) => {
     const move = moveIn(book, id);
-    const form = book.get((mood === 'gentler' ? move.easier : move.harder) ?? '');
+    const form = nextForm(move, way, book, setting);
     return form && form.fromAge <= ages.from ? form : move;
   };
   return changeParts(beat, (part) => formed(part, other(part.move), ages, book));
@@ -88,10 +89,16 @@ function withWords(beat: Beat, ways: readonly Way<Beat>[], book: MoveBook): read
   ];
 }
 
-function waysOf(beat: Beat, mood: Mood | null, ages: Ages, book: MoveBook): readonly Way<Beat>[] {
+function waysOf(
+  beat: Beat,
+  mood: Mood | null,
+  setting: Setting,
+  book: MoveBook,
+): readonly Way<Beat>[] {
+  const { ages } = setting;
   const same = waysOfBeat(beat, ages, book);
   if (!mood || same.length === 0) return same;
-  const form = inMood(beat, mood, ages, book);
+  const form = inMood(beat, mood, setting, book);
   const nearby = [...waysOfBeat(form, ages, book)].sort((a, b) => a[1] - b[1]);
   const ways = [[form, 0] as const, ...nearby.slice(0, MOST_OPTIONS / 2)];
   return [...ways.map(([one, cost]): Way<Beat> => [one, cost + FORM_COST]), ...same];
@@ -122,7 +129,7 @@ export function fitChoices(
     return chapter.beats.flatMap((beat): FitChoice[] => {
       if (beat.fit === 'stays') return [];
       const written = JSON.stringify(beat);
-      const ways = waysOf(beat, mood, setting.ages, book);
+      const ways = waysOf(beat, mood, setting, book);
       const options = (mayMoveWords ? withWords(beat, ways, book) : [...ways])
         .filter(([other]) => JSON.stringify(other) !== written)
         .sort((a, b) => a[1] - b[1])

@@ -2,10 +2,11 @@ import { describe, expect, it } from 'vitest';
 import { check } from '../findings/check';
 import { adaptToAges } from '../fit/adapt-to-ages';
 import type { Move } from '../model/move';
+import { DEFAULT_SETTING } from '../model/setting';
 import { DEFAULT_PACE, secondsPerRep } from '../cues/pace';
 import { unroll } from '../schedule/unroll';
 import { doseOf, moveBeat, withBeats } from '../testing/make';
-import { formFor, formForAge } from './forms';
+import { formFor, formForAge, nextForm } from './forms';
 import { BUILT_IN, moveBookOf } from './move-book';
 
 const own = (id: string, change: Partial<Move>): Move => ({
@@ -20,7 +21,7 @@ describe('a form for an age', () => {
     const hard = own('own-hard', { fromAge: 7, easier: 'own-middle' });
     const middle = own('own-middle', { fromAge: 6, easier: 'squat' });
     const book = moveBookOf({ moves: [hard, middle] });
-    expect([3, 6, 7].map((age) => formFor(hard, age, book)?.id)).toEqual([
+    expect([3, 6, 7].map((age) => formFor(hard, age, book, DEFAULT_SETTING)?.id)).toEqual([
       'squat',
       'own-middle',
       'own-hard',
@@ -32,13 +33,29 @@ describe('a form for an age', () => {
     const two = own('own-two', { fromAge: 7, easier: 'own-one' });
     const lost = own('own-lost', { fromAge: 7, easier: 'own-nowhere' });
     const book = moveBookOf({ moves: [one, two, lost] });
-    expect([one, two, lost].map((move) => formFor(move, 4, book))).toEqual([null, null, null]);
-    expect(formForAge(one, 4, book)).toBe(one);
+    expect([one, two, lost].map((move) => formFor(move, 4, book, DEFAULT_SETTING))).toEqual([
+      null,
+      null,
+      null,
+    ]);
+    expect(formForAge(one, 4, book, DEFAULT_SETTING)).toBe(one);
     const adventure = { ...withBeats(moveBeat([doseOf('own-one', 5)])), moves: [one, two] };
     const young = adaptToAges(adventure, { from: 3, to: 4 });
     const found = check(young, young.setting, unroll(young));
     const age = found.find(({ rule }) => rule === 'before-age');
     expect(age).toMatchObject({ params: { easier: '' }, fix: null });
+  });
+
+  it('is one with what is at hand: a scarf instead of a bean bag only where there is a scarf', () => {
+    const caught = BUILT_IN.get('bean-bag-catch')!;
+    const hall = (...kit: string[]) => ({ ...DEFAULT_SETTING, kit });
+    expect(formFor(caught, 3, BUILT_IN, hall('bean bags', '12 scarfs'))?.id).toBe('scarf-toss');
+    expect(formFor(caught, 3, BUILT_IN, hall('bean bags'))).toBeNull();
+    // What the move lacks already is no reason against its form.
+    const pushed = BUILT_IN.get('knee-press-up')!;
+    const noWall = { ...hall(), room: { ...DEFAULT_SETTING.room, wallFree: false } };
+    expect(nextForm(pushed, 'easier', BUILT_IN, hall())?.id).toBe('wall-push');
+    expect(nextForm(pushed, 'easier', BUILT_IN, noWall)).toBeNull();
   });
 });
 

@@ -2,26 +2,65 @@ import { ageBandOf, type Ages } from '../model/ages';
 import type { Action, Station } from '../model/action';
 import { withAmounts, type Dose } from '../model/dose';
 import type { Move } from '../model/move';
+import type { Setting } from '../model/setting';
+import { lacksOf } from './fits-setting';
 import { moveIn, type MoveBook } from './move-book';
 
+/** Where a form is done: its kit and its room. */
+type Hall = Pick<Setting, 'kit' | 'room'>;
+
+/** A form lacks nothing there that the move itself does not lack already. */
+function isAtHand(form: Move, move: Move, hall: Hall): boolean {
+  const lacking = lacksOf(move, hall);
+  return lacksOf(form, hall).every((thing) => lacking.includes(thing));
+}
+
 /**
- * The nearest easier form that a child of `age` can usually do, the move itself if it is one; null where
- * there is none. Moves of the presenter's own may be each other's easier form: a ring has an end here.
+ * The next easier or harder form of a move that `fits`, further along where nearer ones do not; null
+ * where there is none. Moves of the presenter's own may be each other's forms: a ring has an end here.
  */
-export function formFor(move: Move, age: number, book: MoveBook): Move | null {
-  const seen = new Set<string>();
-  let form: Move | undefined = move;
-  while (form && form.fromAge > age) {
-    if (form.easier === null || seen.has(form.id)) return null;
+function formAlong(
+  move: Move,
+  way: 'easier' | 'harder',
+  book: MoveBook,
+  fits: (form: Move) => boolean,
+): Move | null {
+  const seen = new Set([move.id]);
+  let form = book.get(move[way] ?? '');
+  while (form && !fits(form)) {
     seen.add(form.id);
-    form = book.get(form.easier);
+    form = seen.has(form[way] ?? '') ? undefined : book.get(form[way] ?? '');
   }
   return form ?? null;
 }
 
+/** The next easier or harder form with what is at hand: "a scarf instead" helps nobody without one. */
+export function nextForm(
+  move: Move,
+  way: 'easier' | 'harder',
+  book: MoveBook,
+  hall: Hall,
+): Move | null {
+  return formAlong(move, way, book, (form) => isAtHand(form, move, hall));
+}
+
+/**
+ * The nearest easier form that a child of `age` can usually do with what is at hand, the move itself if
+ * it is one; null where there is none.
+ */
+export function formFor(move: Move, age: number, book: MoveBook, hall: Hall): Move | null {
+  if (move.fromAge <= age) return move;
+  return formAlong(
+    move,
+    'easier',
+    book,
+    (form) => form.fromAge <= age && isAtHand(form, move, hall),
+  );
+}
+
 /** The same, or the move as it is. */
-export function formForAge(move: Move, age: number, book: MoveBook): Move {
-  return formFor(move, age, book) ?? move;
+export function formForAge(move: Move, age: number, book: MoveBook, hall: Hall): Move {
+  return formFor(move, age, book, hall) ?? move;
 }
 
 /** Where `amount` stands between the ends of a range, 0 to 1; outside it counts as the near end. */

@@ -48,3 +48,11 @@ export function rangeInWords(
   const [least, most] = range[band];
   return `${least} to ${most}${UNIT_WORDS[unit]}`;
 }
+
+/** Where a move's facts come from. The published list: from memory, as its year and edition are. */
+export const ORIGIN_WORDS: Readonly<Record<Move['origin'], string>> = {
+  published:
+    'One of the skills in the Test of Gross Motor Development, third edition (Ulrich, 2019). Its ages, amounts and tempo are our own judgement.',
+  'common practice': 'Common practice, with ages, amounts and tempo as they are usually led.',
+  'our judgement': 'Ages, amounts and tempo are our own judgement.',
+};

@@ -36,7 +36,7 @@ export function checkAges(context: FindingContext): Seen[] {
     return moves
       .filter((move) => move.fromAge > age)
       .map((move) => {
-        const easier = formFor(move, age, book);
+        const easier = formFor(move, age, book, setting);
         return {
           place: { beatId: beat.id, part: part.id },
           severity: 'mend',

@@ -16,7 +16,13 @@
   import Trash from '@lucide/svelte/icons/trash-2';
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
   import EffortMarks from '$lib/moves/EffortMarks.svelte';
-  import { EFFORT_WORDS, FAMILY_WORDS, rangeInWords, SPACE_WORDS } from '$lib/moves/words';
+  import {
+    EFFORT_WORDS,
+    FAMILY_WORDS,
+    ORIGIN_WORDS,
+    rangeInWords,
+    SPACE_WORDS,
+  } from '$lib/moves/words';
   import LivingFigure from '$lib/figures/LivingFigure.svelte';
   import MovePicture from '$lib/figures/MovePicture.svelte';
   import { newId } from '$lib/store/new-id';
@@ -165,6 +171,7 @@
         {#if move.aliases.length > 0}
           <p class="mt-1 text-soft">Also found as: {move.aliases.join(', ')}.</p>
         {/if}
+        <p class="mt-1 text-soft">{ORIGIN_WORDS[move.origin]}</p>
       </section>
       <section>
         <h2 class="text-xl">Where you use it</h2>
