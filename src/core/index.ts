@@ -255,14 +255,13 @@ export { parseBeatsCsv } from './formats/beats-csv/beats-csv';
 export { FILE_FORMAT_IDS, FILE_FORMATS, fileNameOf } from './formats/file-formats';
 export type { FileFormatId } from './formats/file-formats';
 export { LOCAL_TIME } from './formats/icalendar/local-time';
+export { parseScript, type ScriptSource } from './formats/script/script';
 export {
-  parseScript,
   withReadings,
   type BecameLine,
   type ReadScript,
-  type ScriptSource,
   type UnreadLine,
-} from './formats/script/script';
+} from './formats/script/became';
 export { textOfHtml } from './formats/docx/docx-text';
 export { looksLikeScript, parsePlainText } from './formats/text/plain-text';
 // preferences

@@ -1,11 +1,7 @@
 import Papa from 'papaparse';
+import type { ReadScript } from '../script/became';
 import { problem, type Result } from '../../model/problem';
-import {
-  MAX_SCRIPT_CHARACTERS,
-  ScriptReader,
-  type ReadScript,
-  type ScriptSource,
-} from '../script/script';
+import { MAX_SCRIPT_CHARACTERS, ScriptReader, type ScriptSource } from '../script/script';
 
 /** What a column is for, by the names that it may have. */
 const COLUMNS = {

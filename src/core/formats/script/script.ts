@@ -1,6 +1,7 @@
 import { Lexer, type Token, type Tokens } from 'marked';
-import { beatsFromReading, readQuickLine, type QuickReading } from '../../beats/quick-line';
-import { readLine, type LineRead, type Reading } from '../../beats/readings';
+import { beatsFromReading, readQuickLine } from '../../beats/quick-line';
+import { readLine } from '../../beats/readings';
+import { asSaid, type BecameLine, type ReadScript, type UnreadLine } from './became';
 import { makeMoveFinder } from '../../moves/move-finder';
 import type { LineTools } from '../../language/part-reader';
 import type { SoundBook } from '../../words/phonemes';
@@ -23,24 +24,6 @@ import { readHeadLine } from './script-head';
 /** More than anybody writes by hand. */
 export const MAX_SCRIPT_CHARACTERS = 200_000;
 
-/** A line that was kept as something to say, though it seems to mean more. */
-export type UnreadLine = Readonly<{ line: number; text: string; words: readonly string[] }>;
-
-/** What became of a line: how it was read, and the beats that it is now. */
-export type BecameLine = Readonly<{
-  line: number;
-  text: string;
-  read: LineRead;
-  beats: readonly string[];
-}>;
-
-/** An adventure read from a script, what was not understood in it, and what became of each line. */
-export type ReadScript = Readonly<{
-  adventure: Adventure;
-  unread: readonly UnreadLine[];
-  lines: readonly BecameLine[];
-}>;
-
 /** What a script is read with: fresh ids, a seed for each draw, own moves, sounds if loaded. */
 export type ScriptSource = Readonly<{
   newId: NewId;
@@ -49,9 +32,6 @@ export type ScriptSource = Readonly<{
   book?: SoundBook | null;
 }>;
 
-/** How sure it is that a paragraph of a script is said, though it could ask for something. */
-const SURE_SAID = 0.5;
-
 /** Marks of Markdown that are only for the eye, and line breaks within a thing that is said. */
 const plain = (text: string) =>
   text
@@ -59,39 +39,6 @@ const plain = (text: string) =>
     .replace(/\\([\\`*_{}[\]<>()#+\-.!|~])/gu, '$1')
     .replace(/\s+/gu, ' ')
     .trim();
-
-/** A line that is said by the way that it is written; what it could ask for is another reading. */
-function asSaid(read: LineRead): LineRead {
-  if (read.reading.kind === 'tell') return read;
-  const { others, ...done } = read;
-  const said = others.find(({ reading }) => reading.kind === 'tell');
-  return said ? { ...said, score: SURE_SAID, others: [done] } : read;
-}
-
-/**
- * The adventure with some lines taken in another way: their beats give place to those of the reading
- * that was chosen, by the line's place in `lines`.
- */
-export function withReadings(
-  { adventure, lines }: ReadScript,
-  chosen: ReadonlyMap<number, Reading>,
-  making: Readonly<{ newId: NewId; newSeed: () => number }>,
-): Adventure {
-  const instead = new Map<string, readonly Beat[]>();
-  for (const [at, { reading }] of chosen) {
-    const { newId, newSeed } = making;
-    const made = beatsFromReading(reading as QuickReading, { newId, seed: newSeed() });
-    lines[at]?.beats.forEach((id, n) => instead.set(id, n === 0 ? made : []));
-  }
-  const changed = {
-    ...adventure,
-    chapters: adventure.chapters.map((chapter) => ({
-      ...chapter,
-      beats: chapter.beats.flatMap((beat) => instead.get(beat.id) ?? [beat]),
-    })),
-  };
-  return withMissingMoves(changed, beatsOf(changed));
-}
 
 /** Reads a script line by line, however it was laid out. */
 export class ScriptReader {

@@ -2,7 +2,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { countingIds } from '../../testing/make';
-import { withReadings } from '../script/script';
+import { withReadings } from '../script/became';
 import { looksLikeScript, parsePlainText } from './plain-text';
 
 const source = () => ({ newId: countingIds(), newSeed: () => 1 });

@@ -1,12 +1,8 @@
 import { readLine } from '../../beats/readings';
 import { CHAPTER_KINDS } from '../../model/chapter-kinds';
+import type { ReadScript } from '../script/became';
 import { problem, type Result } from '../../model/problem';
-import {
-  MAX_SCRIPT_CHARACTERS,
-  ScriptReader,
-  type ReadScript,
-  type ScriptSource,
-} from '../script/script';
+import { MAX_SCRIPT_CHARACTERS, ScriptReader, type ScriptSource } from '../script/script';
 
 /** What stands in front of a line on paper: a time, a bullet, a number, a box to tick. */
 const FRONT =
