@@ -151,7 +151,8 @@ export type { EchoLine } from './beats/echo';
 
 export { beatsFromReading, readingInWords, readQuickLine } from './beats/quick-line';
 export { saidInstead } from './beats/lines';
-export { readLine, SURE, type LineRead, type Reading } from './beats/readings';
+export { SURE } from './beats/sure';
+export { readLine, type LineRead, type Reading } from './beats/readings';
 export type { QuickReading } from './beats/quick-line';
 export { ACTED, OTHERS, type Acted, type Others, type Tell } from './beats/tell';
 export { SETUPS, type Setup } from './beats/setup';

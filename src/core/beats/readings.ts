@@ -33,8 +33,6 @@ const KEPT = 0.6;
 const UNKNOWN = 0.5;
 /** A move that only stands somewhere in a sentence. */
 const MENTIONED = 0.3;
-/** Below this a reading is not sure. Our own judgement. */
-export const SURE = 0.7;
 
 const SMALL = new Set('a an the of and to for your you we now then in on at with it'.split(' '));
 const bigWords = (text: string) => plainWords(text).filter((word) => !SMALL.has(word));

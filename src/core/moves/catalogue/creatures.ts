@@ -1,5 +1,4 @@
 import type { Move } from '../../model/move';
-import { APART } from '../cautions';
 import { defineMove } from './define-move';
 
 /** Creatures, weather and water: what children are asked to be. */
@@ -13,7 +12,7 @@ export const CREATURES: readonly Move[] = [
     tempo: 1.2,
     metresPerRep: 0.4,
     posture: 'all fours',
-    cautions: ['Hands flat, fingers wide. Stop if wrists hurt.'],
+    cautions: ['hands flat'],
     formCues: ['Low and heavy', 'Hands, then feet'],
     pictureWords: ['gorilla', 'porter', 'old troll'],
     usual: ['steps', [4, 8], [6, 12], [8, 20]],
@@ -53,7 +52,7 @@ export const CREATURES: readonly Move[] = [
     metresPerRep: 0.4,
     fromAge: 5,
     posture: 'all fours',
-    cautions: ['Hands flat, fingers wide. Stop if wrists hurt.', 'Use a mat.'],
+    cautions: ['hands flat', 'use mat'],
     surface: 'mat',
     formCues: ['Tummy low', 'Knee to elbow'],
     pictureWords: ['dragon', 'lizard', 'newt'],
@@ -76,7 +75,7 @@ export const CREATURES: readonly Move[] = [
     regions: ['arms', 'shoulders', 'back'],
     effort: 2,
     tempo: 1.2,
-    cautions: [APART],
+    cautions: ['arms length'],
     formCues: ['Reach far', 'Pull the water'],
     pictureWords: ['otter', 'fish', 'swimmer', 'duck'],
     usual: ['seconds', [6, 12], [8, 20], [10, 30]],
@@ -92,7 +91,7 @@ export const CREATURES: readonly Move[] = [
     metresPerRep: 0.1,
     posture: 'lying',
     surface: 'mat',
-    cautions: ['Use a mat.'],
+    cautions: ['use mat'],
     formCues: ['Hips lead', 'Arms long'],
     pictureWords: ['worm', 'eel', 'noodle'],
     usual: ['seconds', [5, 10], [8, 15], [8, 20]],
@@ -115,7 +114,7 @@ export const CREATURES: readonly Move[] = [
     metresPerRep: 0.3,
     posture: 'lying',
     surface: 'mat',
-    cautions: ['Use a mat.'],
+    cautions: ['use mat'],
     formCues: ['Pull with your arms', 'Legs trail'],
     pictureWords: ['snake', 'eel', 'slow-worm'],
     usual: ['steps', [3, 6], [4, 8], [6, 12]],
@@ -151,7 +150,7 @@ export const CREATURES: readonly Move[] = [
     regions: ['arms', 'shoulders'],
     effort: 2,
     tempo: 0.8,
-    cautions: [APART],
+    cautions: ['arms length'],
     formCues: ['Long wings', 'Up and down'],
     pictureWords: ['gull', 'goose', 'bat', 'moth'],
     usual: ['reps', [4, 10], [6, 16], [8, 24]],

@@ -1,6 +1,6 @@
 import type { DoseUnit } from '../../model/dose';
 import type { Move } from '../../model/move';
-import type { KnownCaution } from '../cautions';
+import { cautionText, type KnownCaution } from '../cautions';
 
 /** Threes and fours are led about a fifth slower than fives and up. Our own judgement. */
 const YOUNGEST_TEMPO = 1.2;
@@ -43,7 +43,7 @@ const round = (seconds: number) => Math.round(seconds * 100) / 100;
 
 /** A whole move of `family` from what is particular about it; the rest is the plain case. */
 export function defineMove(family: Move['family'], given: Given): Move {
-  const { tempo, usual, ...facts } = given;
+  const { tempo, usual, cautions = [], ...facts } = given;
   const [unit, young, five, older] = usual;
   const youngest = youngestTempo(family, unit);
   return {
@@ -60,7 +60,7 @@ export function defineMove(family: Move['family'], given: Given): Move {
     surface: 'any',
     wall: false,
     quiet: true,
-    cautions: [],
+    cautions: cautions.map(cautionText),
     easier: null,
     harder: null,
     seated: null,

@@ -1,8 +1,8 @@
 import type { Move } from '../../model/move';
 import { defineMove } from './define-move';
 
-const SOFT = 'Land softly on bent knees.';
-const GRIP = 'No slippery socks: bare feet or shoes.';
+const SOFT = 'land softly';
+const GRIP = 'slippery socks';
 
 /** Jumps and quick feet, on the spot and on the way. */
 export const JUMPING: readonly Move[] = [
@@ -67,7 +67,7 @@ export const JUMPING: readonly Move[] = [
     fromAge: 5,
     quiet: false,
     surface: 'grip',
-    cautions: [SOFT, 'Slowly, and the other way next: stop if dizzy.'],
+    cautions: [SOFT, 'slowly other'],
     formCues: ['Look where you turn', 'Land and stop'],
     pictureWords: ['weathercock', 'lighthouse'],
     usual: ['reps', [2, 3], [2, 5], [4, 8]],
@@ -131,7 +131,7 @@ export const JUMPING: readonly Move[] = [
     fromAge: 4,
     quiet: false,
     surface: 'grip',
-    cautions: [SOFT, 'Look up: no lamps or low beams.'],
+    cautions: [SOFT, 'look up'],
     formCues: ['Bend', 'Reach with one hand', 'Land soft'],
     pictureWords: ['apple', 'lamp', 'kite'],
     usual: ['reps', [2, 4], [4, 8], [5, 12]],
@@ -148,7 +148,7 @@ export const JUMPING: readonly Move[] = [
     sided: true,
     kit: ['step'],
     surface: 'grip',
-    cautions: ['The step is low, broad and cannot slide or tip.', GRIP],
+    cautions: ['step low', GRIP],
     formCues: ['Whole foot on', 'Up tall', 'Down softly'],
     pictureWords: ['stairs', 'quay', 'tower'],
     usual: ['reps', [3, 6], [4, 10], [6, 16]],
@@ -177,7 +177,7 @@ export const JUMPING: readonly Move[] = [
     space: 'room',
     quiet: false,
     surface: 'grip',
-    cautions: ['Clear floor, eyes up, everyone the same way round.', GRIP],
+    cautions: ['clear floor', GRIP],
     formCues: ['Feet chase', 'Side leads', 'Light'],
     pictureWords: ['crab', 'ferry', 'curtain'],
     usual: ['steps', [6, 12], [8, 16], [10, 24]],
@@ -205,11 +205,7 @@ export const JUMPING: readonly Move[] = [
     space: 'room',
     quiet: false,
     surface: 'grip',
-    cautions: [
-      'Clear floor, eyes up, everyone the same way round.',
-      'Finish two metres before any wall.',
-      GRIP,
-    ],
+    cautions: ['clear floor', 'finish two', GRIP],
     formCues: ['Push off the outside foot', 'Sink to stop'],
     pictureWords: ['hare', 'minnow', 'gust'],
     usual: ['seconds', [8, 15], [10, 20], [15, 30]],
@@ -253,11 +249,7 @@ export const JUMPING: readonly Move[] = [
     space: 'room',
     quiet: false,
     surface: 'grip',
-    cautions: [
-      'Finish two metres before any wall.',
-      'Clear floor, eyes up, everyone the same way round.',
-      GRIP,
-    ],
+    cautions: ['finish two', 'clear floor', GRIP],
     formCues: ['Arms pump', 'Look ahead', 'Slow down before the wall'],
     pictureWords: ['cheetah', 'otter', 'gust', 'post rider'],
     usual: ['seconds', [4, 8], [5, 10], [6, 15]],
@@ -283,7 +275,7 @@ export const JUMPING: readonly Move[] = [
     fromAge: 4,
     posture: 'all fours',
     quiet: false,
-    cautions: ['Hands flat, fingers wide. Stop if wrists hurt.', SOFT],
+    cautions: ['hands flat', SOFT],
     formCues: ['Hands first', 'Feet hop after', 'Hands take you'],
     pictureWords: ['rabbit', 'hare', 'toad'],
     usual: ['reps', [2, 4], [3, 8], [5, 12]],
@@ -301,10 +293,7 @@ export const JUMPING: readonly Move[] = [
     kit: ['bench'],
     space: 'lane',
     surface: 'grip',
-    cautions: [
-      'A low bench that cannot tip, mats beside it, a hand for those who want one.',
-      'One at a time on the bench; step down, do not jump.',
-    ],
+    cautions: ['low bench', 'one at time bench'],
     formCues: ['Eyes on the end', 'Arms wide'],
     pictureWords: ['plank', 'jetty', 'ridge'],
     usual: ['steps', [4, 8], [6, 12], [6, 16]],
@@ -329,7 +318,7 @@ export const JUMPING: readonly Move[] = [
     kit: ['rope'],
     quiet: false,
     surface: 'grip',
-    cautions: [SOFT, 'A rope’s length to everybody else.'],
+    cautions: [SOFT, 'ropes length'],
     formCues: ['Turn from the wrists', 'Small jump'],
     pictureWords: ['fisher', 'windmill'],
     usual: ['reps', [2, 3], [2, 5], [3, 12]],
@@ -345,7 +334,7 @@ export const JUMPING: readonly Move[] = [
     tempo: 1.2,
     kit: ['rope'],
     posture: 'sitting',
-    cautions: ['A rope’s length to everybody else.'],
+    cautions: ['ropes length'],
     formCues: ['Big slow circles', 'Both turn together'],
     pictureWords: ['mill wheel', 'wave', 'washing line'],
     usual: ['reps', [4, 8], [5, 10], [6, 16]],

@@ -1,5 +1,4 @@
 import type { Move } from '../../model/move';
-import { APART } from '../cautions';
 import { defineMove } from './define-move';
 
 export const RHYTHM: readonly Move[] = [
@@ -54,7 +53,7 @@ export const RHYTHM: readonly Move[] = [
     regions: ['shoulders', 'arms'],
     effort: 2,
     tempo: 1.1,
-    cautions: [APART],
+    cautions: ['arms length'],
     formCues: ['Big and slow', 'Then the other way'],
     pictureWords: ['windmill', 'waterwheel', 'paddle', 'yarn'],
     usual: ['reps', [4, 8], [5, 10], [8, 12]],
@@ -103,7 +102,7 @@ export const RHYTHM: readonly Move[] = [
     effort: 3,
     tempo: 1,
     sided: true,
-    cautions: [APART],
+    cautions: ['arms length'],
     formCues: ['Long arms', 'Push from the tummy'],
     pictureWords: ['punt pole', 'oar', 'heavy door', 'up-river punt'],
     usual: ['reps', [4, 8], [6, 12], [8, 20]],
@@ -172,7 +171,7 @@ export const RHYTHM: readonly Move[] = [
     regions: ['neck'],
     effort: 1,
     tempo: 2,
-    cautions: ['Slow, small, and never right back.'],
+    cautions: ['slow small'],
     seated: 'seated-curl',
     formCues: ['Slow and small', 'Eyes look along'],
     pictureWords: ['owl', 'heron', 'wise old goat', 'nod'],
@@ -192,7 +191,7 @@ export const RHYTHM: readonly Move[] = [
     formCues: ['Start like rain', 'End like thunder'],
     pictureWords: ['drum', 'hail', 'thunder'],
     usual: ['seconds', [5, 8], [6, 12], [8, 15]],
-    cautions: ['A mat or carpet is kind to knees.'],
+    cautions: ['mat carpet'],
   }),
   defineMove('rhythm', {
     id: 'sprinkle',
@@ -259,10 +258,7 @@ export const RHYTHM: readonly Move[] = [
     tempo: 1,
     quiet: false,
     surface: 'grip',
-    cautions: [
-      "Arm's length plus a step between children.",
-      'No slippery socks: bare feet or shoes.',
-    ],
+    cautions: ['arms length', 'slippery socks'],
     easier: 'sway-dance',
     seated: 'seated-clap',
     formCues: ['Your own way', 'Freeze when it stops'],

@@ -1,7 +1,7 @@
 import type { Move } from '../../model/move';
 import { defineMove } from './define-move';
 
-const BRAKES = 'A steady chair, or the child’s own wheelchair with the brakes on.';
+const BRAKES = 'steady chair';
 
 type Usual = Parameters<typeof defineMove>[1]['usual'];
 
@@ -41,10 +41,7 @@ function onWheels(
     regions: ['arms', 'shoulders'],
     posture: 'sitting',
     space: 'room',
-    cautions: [
-      'The child’s own chair and no other; belts and footplates as usual.',
-      'Clear floor, eyes up, everyone the same way round.',
-    ],
+    cautions: ['childs chair', 'clear floor'],
     ...facts,
   });
 }
@@ -239,7 +236,7 @@ export const SEATED: readonly Move[] = [
     effort: 3,
     tempo: 3,
     sided: true,
-    cautions: ['All throw one way; nobody fetches until the call.'],
+    cautions: ['throw one'],
     formCues: ['Sit tall', 'Arm back and through'],
     pictureWords: ['post bag', 'fish for the heron'],
     usual: ['reps', [3, 5], [4, 8], [5, 12]],
@@ -261,7 +258,7 @@ export const SEATED: readonly Move[] = [
   sittingWith('strike', 'seated strike', 'seated strikes', 'ball', {
     effort: 3,
     tempo: 3,
-    cautions: ['Soft ball.'],
+    cautions: ['soft ball only'],
     formCues: ['Ball on a tray or a cone', 'Open hand'],
     pictureWords: ['bell', 'gong'],
     usual: ['reps', [3, 5], [4, 8], [5, 12]],

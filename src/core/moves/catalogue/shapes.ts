@@ -56,7 +56,7 @@ export const SHAPES: readonly Move[] = [
     formCues: ['Hands and feet', 'A boat goes under'],
     pictureWords: ['bridge', 'arch', 'tent', 'under the bridge'],
     usual: ['hold', [3, 5], [3, 8], [4, 10]],
-    cautions: ['Hands flat under shoulders. Stop if wrists hurt.'],
+    cautions: ['hands flat under'],
   }),
   defineMove('shape', {
     id: 'table-shape',
@@ -68,7 +68,7 @@ export const SHAPES: readonly Move[] = [
     tempo: 3,
     posture: 'sitting',
     fromAge: 4,
-    cautions: ['Hands flat, fingers wide. Stop if wrists hurt.'],
+    cautions: ['hands flat'],
     easier: 'bridge-shape',
     seated: 'seated-reach',
     formCues: ['Tummy to the sky', 'Flat'],
@@ -155,6 +155,6 @@ export const SHAPES: readonly Move[] = [
     formCues: ['Forehead down', 'Breathe into your back'],
     pictureWords: ['rock', 'sleeping rabbit', 'stone'],
     usual: ['hold', [4, 8], [5, 10], [6, 20]],
-    cautions: ['A mat or carpet is kind to knees.'],
+    cautions: ['mat carpet'],
   }),
 ];

@@ -1,5 +1,4 @@
 import type { Move } from '../../model/move';
-import { APART } from '../cautions';
 import { defineMove } from './define-move';
 
 /** Small moves of one part of the body, and calm ones. */
@@ -86,7 +85,7 @@ export const SMALL_MOVES: readonly Move[] = [
     regions: ['shoulders', 'arms', 'tummy'],
     effort: 2,
     tempo: 1,
-    cautions: [APART],
+    cautions: ['arms length'],
     formCues: ['Loose arms', 'Knees bounce a little'],
     pictureWords: ['pendulum', 'bell rope', 'washing'],
     usual: ['reps', [4, 8], [6, 12], [8, 20]],
@@ -100,7 +99,7 @@ export const SMALL_MOVES: readonly Move[] = [
     regions: ['arms', 'shoulders', 'tummy'],
     effort: 3,
     tempo: 0.7,
-    cautions: [APART],
+    cautions: ['arms length'],
     formCues: ['Out and back', 'Soft elbows', 'Into empty air'],
     pictureWords: ['baker', 'hammer', 'rain drum'],
     usual: ['reps', [6, 10], [8, 16], [10, 24]],
@@ -140,7 +139,7 @@ export const SMALL_MOVES: readonly Move[] = [
     regions: ['neck'],
     effort: 1,
     tempo: 2.5,
-    cautions: ['Slow, small, and never right back.'],
+    cautions: ['slow small'],
     formCues: ['Slow', 'Look over your shoulder'],
     pictureWords: ['owl', 'lookout'],
     usual: ['reps', [2, 4], [3, 5], [3, 6]],

@@ -1,10 +1,10 @@
 import type { Move } from '../../model/move';
 import { defineMove } from './define-move';
 
-const SPACE = 'Clear floor, eyes up, everyone the same way round.';
-const GRIP = 'No slippery socks: bare feet or shoes.';
-const SOFT = 'Land softly on bent knees.';
-const STOP_SHORT = 'Finish two metres before any wall.';
+const SPACE = 'clear floor';
+const GRIP = 'slippery socks';
+const SOFT = 'land softly';
+const STOP_SHORT = 'finish two';
 
 export const TRAVELLING: readonly Move[] = [
   defineMove('travelling', {
@@ -216,7 +216,7 @@ export const TRAVELLING: readonly Move[] = [
     metresPerRep: 0.4,
     quiet: false,
     surface: 'grip',
-    cautions: [SOFT, GRIP, 'Look up: no lamps or low beams.'],
+    cautions: [SOFT, GRIP, 'look up'],
     formCues: ['Bend', 'Swing your arms', 'Land like a feather'],
     pictureWords: ['stepping stone', 'puddle', 'hare', 'spring'],
     usual: ['reps', [4, 8], [6, 12], [10, 20]],
@@ -258,7 +258,7 @@ export const TRAVELLING: readonly Move[] = [
     fromAge: 4,
     quiet: false,
     surface: 'grip',
-    cautions: ['Near a wall or a friend’s hand for those who wobble.', SOFT, GRIP],
+    cautions: ['near wall', SOFT, GRIP],
     formCues: ['One foot only', 'Arms help'],
     pictureWords: ['stork', 'hot stone', 'sparrow'],
     usual: ['reps', [3, 5], [5, 10], [8, 20]],
@@ -275,7 +275,7 @@ export const TRAVELLING: readonly Move[] = [
     tempo: 1,
     metresPerRep: 0.35,
     posture: 'all fours',
-    cautions: ['Hands flat, fingers wide. Stop if wrists hurt.'],
+    cautions: ['hands flat'],
     formCues: ['Bottom high', 'Hand and foot together'],
     pictureWords: ['bear', 'badger', 'bridge'],
     usual: ['steps', [4, 8], [6, 12], [10, 20]],
@@ -292,7 +292,7 @@ export const TRAVELLING: readonly Move[] = [
     tempo: 0.9,
     metresPerRep: 0.3,
     posture: 'all fours',
-    cautions: ['A mat or carpet is kind to knees.'],
+    cautions: ['mat carpet'],
     formCues: ['Look ahead', 'Knees follow hands'],
     pictureWords: ['cat', 'tunnel', 'beetle', 'alligator', 'vole'],
     usual: ['steps', [6, 12], [8, 16], [10, 20]],
@@ -309,7 +309,7 @@ export const TRAVELLING: readonly Move[] = [
     metresPerRep: 0.25,
     fromAge: 4,
     posture: 'sitting',
-    cautions: ['Fingers point to the feet or sideways. Stop if wrists hurt.'],
+    cautions: ['fingers point'],
     formCues: ['Bottom off the floor', 'Chest to the sky'],
     pictureWords: ['crab', 'table', 'upside-down boat'],
     usual: ['steps', [4, 6], [4, 10], [6, 16]],
@@ -382,7 +382,7 @@ export const TRAVELLING: readonly Move[] = [
     effort: 3,
     tempo: 0.9,
     metresPerRep: 0.3,
-    cautions: ['Clear floor, eyes up, everyone the same way round.'],
+    cautions: ['clear floor'],
     easier: 'walk',
     formCues: ['Look over your shoulder', 'Small steps'],
     pictureWords: ['tide going out', 'tow rope'],
@@ -400,7 +400,7 @@ export const TRAVELLING: readonly Move[] = [
     metresPerRep: 0.2,
     posture: 'crouching',
     fromAge: 4,
-    cautions: ['Short: deep bends tire knees.'],
+    cautions: ['short deep'],
     easier: 'penguin-walk',
     seated: 'seated-march',
     formCues: ['Low and wobbly', 'Stop when knees grumble'],
@@ -460,7 +460,7 @@ export const TRAVELLING: readonly Move[] = [
     effort: 3,
     tempo: 0.7,
     metresPerRep: 0.4,
-    cautions: ['Clear floor, eyes up, everyone the same way round.'],
+    cautions: ['clear floor'],
     easier: 'walk',
     harder: 'side-step',
     formCues: ['Turn your whole body', 'Look first'],
@@ -516,7 +516,7 @@ export const TRAVELLING: readonly Move[] = [
     surface: 'grip',
     quiet: false,
     fromAge: 5,
-    cautions: ['Land softly on bent knees.', 'No slippery socks: bare feet or shoes.'],
+    cautions: ['land softly', 'slippery socks'],
     easier: 'two-foot-jump',
     seated: 'seated-leg-lift',
     formCues: ['One, two, one, two', 'Soft knees'],
@@ -537,12 +537,7 @@ export const TRAVELLING: readonly Move[] = [
     quiet: false,
     space: 'room',
     fromAge: 4,
-    cautions: [
-      'Land softly on bent knees.',
-      'No slippery socks: bare feet or shoes.',
-      'Clear floor, eyes up, everyone the same way round.',
-      'Finish two metres before any wall.',
-    ],
+    cautions: ['land softly', 'slippery socks', 'clear floor', 'finish two'],
     easier: 'giant-walk',
     origin: 'common practice',
     formCues: ['One foot to the other', 'Eyes far ahead'],
@@ -563,7 +558,7 @@ export const TRAVELLING: readonly Move[] = [
     surface: 'grip',
     quiet: false,
     fromAge: 4,
-    cautions: ['Land softly on bent knees.', 'No slippery socks: bare feet or shoes.'],
+    cautions: ['land softly', 'slippery socks'],
     easier: 'two-foot-jump',
     seated: 'seated-arm-jump',
     origin: 'published',
@@ -583,7 +578,7 @@ export const TRAVELLING: readonly Move[] = [
     landingsPerRep: 1,
     surface: 'grip',
     quiet: false,
-    cautions: ['Land softly on bent knees.', 'No slippery socks: bare feet or shoes.'],
+    cautions: ['land softly', 'slippery socks'],
     easier: 'two-foot-jump',
     seated: 'seated-arm-jump',
     formCues: ['Paws in front', 'Feet together'],
@@ -601,7 +596,7 @@ export const TRAVELLING: readonly Move[] = [
     metresPerRep: 0.5,
     posture: 'all fours',
     surface: 'mat',
-    cautions: ['Use a mat.', 'Hands flat, fingers wide. Stop if wrists hurt.'],
+    cautions: ['use mat', 'hands flat'],
     easier: 'bear-walk',
     seated: 'seated-push',
     formCues: ['Hands walk out', 'Feet walk in'],
@@ -620,7 +615,7 @@ export const TRAVELLING: readonly Move[] = [
     posture: 'lying',
     surface: 'mat',
     fromAge: 4,
-    cautions: ['Use a mat.', 'Hands flat, fingers wide. Stop if wrists hurt.'],
+    cautions: ['use mat', 'hands flat'],
     easier: 'crawl',
     seated: 'seated-push',
     formCues: ['Legs are a tail', 'Arms do the work'],
@@ -638,7 +633,7 @@ export const TRAVELLING: readonly Move[] = [
     metresPerRep: 0.4,
     posture: 'all fours',
     fromAge: 4,
-    cautions: ['Hands flat, fingers wide. Stop if wrists hurt.'],
+    cautions: ['hands flat'],
     easier: 'crawl',
     seated: 'seated-push',
     sided: true,
@@ -657,7 +652,7 @@ export const TRAVELLING: readonly Move[] = [
     metresPerRep: 0.25,
     posture: 'lying',
     surface: 'mat',
-    cautions: ['Use a mat.'],
+    cautions: ['use mat'],
     easier: 'crawl',
     seated: 'seated-push',
     formCues: ['Elbow and knee', 'Tummy low'],

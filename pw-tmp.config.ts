@@ -1,0 +1,30 @@
+import { defineConfig } from '@playwright/test';
+import { chromium } from './tests/browser/chromium';
+
+const port = 4519;
+export default defineConfig({
+  testDir: 'tests/browser',
+  timeout: 60_000,
+  // A machine may be busy: what takes longer is slow, not wrong. Speed is measured in bench/.
+  expect: { timeout: 15_000 },
+  // A second try is counted as passed, and named at the end of `npm test`.
+  retries: 1,
+  fullyParallel: true,
+  workers: 2,
+  forbidOnly: true,
+  reporter: 'list',
+  use: {
+    baseURL: `http://127.0.0.1:${port}`,
+    viewport: { width: 1280, height: 800 },
+    launchOptions: chromium,
+    trace: process.env.TRACE ? 'retain-on-failure' : 'off',
+    // Each test has a browser of its own: what is kept for offline would be fetched anew in each.
+    serviceWorkers: 'block',
+  },
+  webServer: {
+    command: 'node scripts/serve.mjs',
+    url: `http://127.0.0.1:${port}/api/health`,
+    env: { PORT: String(port), HOST: '127.0.0.1' },
+    reuseExistingServer: false,
+  },
+});
