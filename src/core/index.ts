@@ -47,6 +47,7 @@ export { CATALOGUE } from './moves/catalogue';
 export { ANY_MOVE, filterMoves, type MoveQuery } from './moves/filter-moves';
 export { insteadOf, lacksOf } from './moves/fits-setting';
 export { BUILT_IN, calledIn, moveBookOf, moveIn, moveOf, type MoveBook } from './moves/move-book';
+export { alsoCalled } from './moves/names-of';
 export { makeMoveFinder, suggestMoves } from './moves/move-finder';
 export { newOwnMove } from './moves/new-own-move';
 export { AGE_NAMES, askedInWords, tempoInWords } from './language/dose-words';

@@ -4,7 +4,7 @@
  */
 import { readFileSync, writeFileSync } from 'node:fs';
 import { expect, it } from 'vitest';
-import { BUILT_IN } from '../../src/core';
+import { alsoCalled, BUILT_IN } from '../../src/core';
 import { LIKENESSES, MANNERS, PLACE_WORDS, WAYS_OF_GOING } from '../../src/core/language/lexicon';
 
 const PAGE = 'docs/lines.md';
@@ -27,7 +27,7 @@ const likenesses = LIKENESSES.map(([like, verbs, move]) => {
 });
 const moves = [...BUILT_IN.values()]
   .sort((a, b) => a.name.localeCompare(b.name, 'en'))
-  .map(({ name, aliases }) => `| ${cell(name)} | ${cell(aliases.join(', '))} |`);
+  .map((move) => `| ${cell(move.name)} | ${cell(alsoCalled(move).join(', '))} |`);
 const examples = lines('given.tsv').map(
   ([typed, read]) => `| ${cell(typed!)} | ${cell(shortened(read!.replace(/^\w+: /u, '')))} |`,
 );

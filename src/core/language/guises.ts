@@ -1,3 +1,4 @@
+import { alsoCalled } from '../moves/names-of';
 import type { World } from '../model/world';
 import type { Move } from '../model/move';
 import { firstSound, rhymes, type SoundBook } from '../words/phonemes';
@@ -26,8 +27,9 @@ function headOf(name: string): string {
 }
 
 /** The head of the name, then of its other names, but for plurals, "-ing" and "on the spot". */
-function headsOf({ name, aliases }: Move): readonly string[] {
-  const others = aliases
+function headsOf(move: Move): readonly string[] {
+  const { name } = move;
+  const others = alsoCalled(move)
     .filter((one) => !/(s|ing)$|\b(on|in|the|to|of|a)\b/u.test(one))
     .map(headOf);
   return [...new Set([headOf(name), ...others])];

@@ -1,6 +1,7 @@
 import type { Ages } from '../model/ages';
 import { MAX_NOTE, type Guise, type Station } from '../model/action';
 import type { Move } from '../model/move';
+import { alsoCalled } from '../moves/names-of';
 import { findMoves, type MoveFinder } from '../moves/move-finder';
 import { wordsToDigits } from '../words/numbers';
 import { plainWords } from '../words/plain-words';
@@ -56,8 +57,13 @@ function around(text: string, finder: MoveFinder): Around {
 }
 
 /** The catalogue's name for it, or the id that it has there. */
-function isOwnName({ name, plural, id, aliases }: Move, typed: string): boolean {
-  const own = [name, plural, ...(aliases.some((alias) => isSameName(alias, id)) ? [] : [id])];
+function isOwnName(move: Move, typed: string): boolean {
+  const { name, plural, id } = move;
+  const own = [
+    name,
+    plural,
+    ...(alsoCalled(move).some((alias) => isSameName(alias, id)) ? [] : [id]),
+  ];
   return own.some((one) => isSameName(one, typed));
 }
 

@@ -1,6 +1,7 @@
 import { plainWords } from '../words/plain-words';
 import type { Move } from '../model/move';
 import type { MoveBook } from './move-book';
+import { alsoCalled } from './names-of';
 import { together } from './together';
 
 /** Longest name of a move, in words, that is looked for in a line. */
@@ -12,7 +13,7 @@ export type MoveFinder = ReadonlyMap<string, Move>;
 export function makeMoveFinder(book: MoveBook): MoveFinder {
   const finder = new Map<string, Move>();
   for (const move of book.values()) {
-    for (const name of [...move.aliases, move.plural, move.name, move.id]) {
+    for (const name of [...alsoCalled(move), move.plural, move.name, move.id]) {
       finder.set(plainWords(name).join(' '), move);
     }
   }
@@ -97,7 +98,7 @@ export function suggestMoves(book: MoveBook, query: string, most: number): reado
   if (asked.length === 0) return [...book.values()].slice(0, most);
   const scored: { move: Move; score: number }[] = [];
   for (const move of book.values()) {
-    const names = [move.name, ...move.aliases].map(plainWords);
+    const names = [move.name, ...alsoCalled(move)].map(plainWords);
     const hits = names.map((words) =>
       asked.every((part) => words.some((word) => word.startsWith(part))) ? words : null,
     );

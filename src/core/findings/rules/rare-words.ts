@@ -1,3 +1,4 @@
+import { alsoCalled } from '../../moves/names-of';
 import { daleChall } from 'dale-chall';
 import { spache } from 'spache';
 import { syllable } from 'syllable';
@@ -59,7 +60,7 @@ const wordsOfWorld = remember((world: World) =>
   ]),
 );
 const wordsOfPart = remember(({ guise }: Part) => wordsIn([guise.name, guise.picture]));
-const wordsOfMove = remember(({ name, aliases }: Move) => wordsIn([name, ...aliases]));
+const wordsOfMove = remember((move: Move) => wordsIn([move.name, ...alsoCalled(move)]));
 
 /** What the story itself has taught them: its own words and names, and the moves as they are called. */
 function taughtBy({ adventure, parts }: FindingContext): ReadonlySet<string> {

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { parseAdventure } from '../../document/parse-adventure';
 import { countingIds } from '../../testing/make';
-import { MAX_SCRIPT_CHARACTERS, parseScript, type ReadScript } from './script';
+import type { ReadScript } from './became';
+import { MAX_SCRIPT_CHARACTERS, parseScript } from './script';
 
 const result = (text: string) => parseScript(text, { newId: countingIds(), newSeed: () => 7 });
 function read(text: string): ReadScript {

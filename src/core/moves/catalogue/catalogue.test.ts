@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { AGE_BANDS } from '../../model/ages';
 import { FAMILIES, moveSchema, REGIONS, type Move } from '../../model/move';
 import { makeMoveFinder } from '../move-finder';
+import { alsoCalled } from '../names-of';
 import { plainWords } from '../../words/plain-words';
 import { moveBookOf } from '../move-book';
 import { CATALOGUE } from '.';
@@ -142,7 +143,7 @@ describe('the catalogue', () => {
   it('gives each name to one move only', () => {
     const names = new Map<string, string>();
     for (const move of CATALOGUE) {
-      for (const name of [move.name, move.plural, ...move.aliases]) {
+      for (const name of [move.name, move.plural, ...alsoCalled(move)]) {
         const plain = plainWords(name).join(' ');
         expect(names.get(plain) ?? move.id, `"${name}"`).toBe(move.id);
         names.set(plain, move.id);

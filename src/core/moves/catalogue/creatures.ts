@@ -6,7 +6,6 @@ export const CREATURES: readonly Move[] = [
   defineMove('travelling', {
     id: 'gorilla-walk',
     name: 'gorilla walk',
-    aliases: ['gorilla walks', 'gorilla step', 'knuckle walk'],
     regions: ['legs', 'arms', 'back'],
     effort: 4,
     tempo: 1.2,
@@ -23,7 +22,6 @@ export const CREATURES: readonly Move[] = [
   defineMove('rhythm', {
     id: 'elephant-stomp',
     name: 'elephant stomp',
-    aliases: ['elephant stomps', 'heavy stomp', 'giant stomp', 'big stomp', 'dinosaur stomp'],
     regions: ['legs', 'hips'],
     effort: 4,
     tempo: 1.1,
@@ -38,14 +36,6 @@ export const CREATURES: readonly Move[] = [
   defineMove('travelling', {
     id: 'dragon-crawl',
     name: 'dragon crawl',
-    aliases: [
-      'dragon walk',
-      'dragon',
-      'dragons',
-      'lizard walk',
-      'crocodile crawl',
-      'crocodile walk',
-    ],
     regions: ['arms', 'shoulders', 'legs', 'tummy'],
     effort: 5,
     tempo: 1.6,
@@ -63,15 +53,6 @@ export const CREATURES: readonly Move[] = [
   defineMove('rhythm', {
     id: 'swim-stroke',
     name: 'swim stroke',
-    aliases: [
-      'swim',
-      'swims',
-      'swimming',
-      'swim arms',
-      'front crawl arms',
-      'breaststroke',
-      'swim like a fish',
-    ],
     regions: ['arms', 'shoulders', 'back'],
     effort: 2,
     tempo: 1.2,
@@ -84,7 +65,6 @@ export const CREATURES: readonly Move[] = [
   defineMove('floor', {
     id: 'worm-wriggle',
     name: 'worm wriggle',
-    aliases: ['worm wriggles', 'wriggle', 'wriggles', 'wriggling', 'worm', 'worms', 'squirm'],
     regions: ['tummy', 'back', 'hips'],
     effort: 3,
     tempo: 1.2,
@@ -100,14 +80,6 @@ export const CREATURES: readonly Move[] = [
   defineMove('travelling', {
     id: 'snake-slide',
     name: 'snake slide',
-    aliases: [
-      'snake slides',
-      'slither',
-      'slithers',
-      'slithering',
-      'snake crawl',
-      'slide on your tummy',
-    ],
     regions: ['arms', 'shoulders', 'tummy'],
     effort: 4,
     tempo: 1.4,
@@ -124,7 +96,6 @@ export const CREATURES: readonly Move[] = [
   defineMove('breath', {
     id: 'roar',
     name: 'roar',
-    aliases: ['roars', 'roaring', 'lion roar', 'lion breath', 'big roar', 'growl', 'growls'],
     regions: ['tummy', 'shoulders', 'neck'],
     effort: 1,
     tempo: 3,
@@ -137,16 +108,6 @@ export const CREATURES: readonly Move[] = [
   defineMove('rhythm', {
     id: 'wing-flap',
     name: 'wing flap',
-    aliases: [
-      'flap',
-      'flaps',
-      'flapping',
-      'flap your arms',
-      'fly like a bird',
-      'fly',
-      'flies',
-      'flying',
-    ],
     regions: ['arms', 'shoulders'],
     effort: 2,
     tempo: 0.8,
@@ -159,7 +120,6 @@ export const CREATURES: readonly Move[] = [
   defineMove('rhythm', {
     id: 'crocodile-snap',
     name: 'crocodile snap',
-    aliases: ['crocodile arms', 'snap', 'snaps', 'crocodile claps', 'big claps', 'big clap'],
     regions: ['arms', 'shoulders', 'hands'],
     effort: 2,
     tempo: 1.2,
@@ -172,20 +132,6 @@ export const CREATURES: readonly Move[] = [
   defineMove('rhythm', {
     id: 'rope-climb',
     name: 'air climb',
-    aliases: [
-      'pull the bell rope',
-      'climb up',
-      'climb up the ladder',
-      'climb',
-      'climbs',
-      'climbing',
-      'climb the ladder',
-      'climb a ladder',
-      'climb the rope',
-      'climb a rope',
-      'pull the rope',
-      'ladder climbs',
-    ],
     regions: ['arms', 'shoulders', 'legs'],
     effort: 3,
     tempo: 0.9,

@@ -6,7 +6,6 @@ export const GAMES: readonly Move[] = [
   defineMove('handling', {
     id: 'chest-pass',
     name: 'chest pass',
-    aliases: ['chest passes', 'pass', 'passes', 'passing', 'pass the ball'],
     regions: ['arms', 'shoulders', 'hands'],
     effort: 3,
     tempo: 2.5,
@@ -22,7 +21,6 @@ export const GAMES: readonly Move[] = [
   defineMove('handling', {
     id: 'bounce-pass',
     name: 'bounce pass',
-    aliases: ['bounce passes', 'bounce the ball to a friend', 'bounce it to a partner'],
     regions: ['arms', 'hands'],
     effort: 3,
     tempo: 2.8,
@@ -39,7 +37,6 @@ export const GAMES: readonly Move[] = [
   defineMove('handling', {
     id: 'ball-trap',
     name: 'ball trap',
-    aliases: ['trap', 'traps', 'trap the ball', 'stop the ball', 'stop a ball'],
     regions: ['legs', 'hips'],
     effort: 3,
     tempo: 2.5,
@@ -55,13 +52,6 @@ export const GAMES: readonly Move[] = [
   defineMove('handling', {
     id: 'foot-dribble',
     name: 'foot dribble',
-    aliases: [
-      'foot dribbles',
-      'dribble with your feet',
-      'dribble with feet',
-      'dribble the ball with your feet',
-      'little kicks',
-    ],
     regions: ['legs', 'hips'],
     effort: 4,
     tempo: 0.8,
@@ -81,14 +71,6 @@ export const GAMES: readonly Move[] = [
     id: 'tee-strike',
     name: 'strike off a tee',
     plural: 'strikes off a tee',
-    aliases: [
-      'hit off a tee',
-      'hit off a cone',
-      'strike off a cone',
-      'strike',
-      'strikes',
-      'bat the ball',
-    ],
     regions: ['arms', 'shoulders', 'tummy'],
     effort: 4,
     tempo: 4,
@@ -108,14 +90,6 @@ export const GAMES: readonly Move[] = [
     id: 'hoop-waist',
     name: 'hoop round the waist',
     plural: 'hoop turns round the waist',
-    aliases: [
-      'hula hoop',
-      'hula hooping',
-      'hula',
-      'hoop spin',
-      'spin the hoop',
-      'spin the hoop round your waist',
-    ],
     regions: ['hips', 'tummy'],
     effort: 4,
     tempo: 0.7,
@@ -131,17 +105,6 @@ export const GAMES: readonly Move[] = [
   defineMove('handling', {
     id: 'balloon-tap',
     name: 'balloon keep-up',
-    aliases: [
-      'hit the balloon',
-      'bat the balloon',
-      'balloon keep up',
-      'balloon tap',
-      'balloon taps',
-      'keep the balloon up',
-      'balloon pat',
-      'pat the balloon',
-      'tap the balloon',
-    ],
     regions: ['arms', 'shoulders', 'hands'],
     effort: 3,
     tempo: 1.5,
@@ -157,7 +120,6 @@ export const GAMES: readonly Move[] = [
   defineMove('handling', {
     id: 'parachute-lift',
     name: 'parachute lift',
-    aliases: ['parachute up', 'parachute mushroom', 'mushroom', 'lift the parachute', 'big tent'],
     regions: ['arms', 'shoulders', 'legs'],
     effort: 3,
     tempo: 4,
@@ -172,7 +134,6 @@ export const GAMES: readonly Move[] = [
   defineMove('handling', {
     id: 'parachute-ripple',
     name: 'parachute ripple',
-    aliases: ['parachute waves', 'parachute shake', 'shake the parachute', 'make waves', 'ripples'],
     regions: ['arms', 'hands', 'shoulders'],
     effort: 2,
     tempo: 0.6,
@@ -187,15 +148,6 @@ export const GAMES: readonly Move[] = [
   defineMove('rhythm', {
     id: 'partner-mirror',
     name: 'partner mirror',
-    aliases: [
-      'mirror',
-      'mirrors',
-      'mirror me',
-      'copy me',
-      'copy my partner',
-      'mirror game',
-      'be my mirror',
-    ],
     regions: ['arms', 'shoulders', 'legs', 'tummy'],
     effort: 2,
     tempo: 2,
@@ -208,7 +160,6 @@ export const GAMES: readonly Move[] = [
     id: 'partner-row',
     name: 'row the boat with a partner',
     plural: 'rows with a partner',
-    aliases: ['row the boat', 'row your boat', 'partner row', 'row with a partner', 'rowing boat'],
     regions: ['back', 'legs', 'tummy', 'arms'],
     effort: 2,
     tempo: 3,
@@ -223,14 +174,6 @@ export const GAMES: readonly Move[] = [
   defineMove('rhythm', {
     id: 'high-five',
     name: 'high five',
-    aliases: [
-      'high fives',
-      'high-fives',
-      'clap hands with a partner',
-      'partner clap',
-      'partner claps',
-      'pat a cake',
-    ],
     regions: ['arms', 'hands', 'shoulders'],
     effort: 2,
     tempo: 1.2,
@@ -243,7 +186,6 @@ export const GAMES: readonly Move[] = [
   defineMove('balancing', {
     id: 'see-saw',
     name: 'see-saw squat',
-    aliases: ['see-saw', 'seesaw', 'see saw with a partner', 'partner squat', 'partner squats'],
     regions: ['legs', 'hips', 'arms'],
     effort: 4,
     tempo: 2.5,

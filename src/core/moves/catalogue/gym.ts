@@ -8,15 +8,6 @@ export const GYM: readonly Move[] = [
   defineMove('floor', {
     id: 'push-up',
     name: 'push-up',
-    aliases: [
-      'push ups',
-      'press-up',
-      'press-ups',
-      'full press-up',
-      'full push-up',
-      'pushup',
-      'pressup',
-    ],
     regions: ['arms', 'shoulders', 'tummy'],
     effort: 5,
     tempo: 2,
@@ -33,12 +24,6 @@ export const GYM: readonly Move[] = [
   defineMove('floor', {
     id: 'wall-walk',
     name: 'wall walk',
-    aliases: [
-      'walk hands up the wall',
-      'hands up the wall',
-      'spider up the wall',
-      'climb the wall',
-    ],
     regions: ['arms', 'shoulders', 'tummy'],
     effort: 3,
     tempo: 3,
@@ -54,7 +39,6 @@ export const GYM: readonly Move[] = [
   defineMove('floor', {
     id: 'chair-dip',
     name: 'chair dip',
-    aliases: ['dip', 'dips', 'bench dip', 'bench dips'],
     regions: ['arms', 'shoulders'],
     effort: 4,
     tempo: 2.2,
@@ -70,12 +54,6 @@ export const GYM: readonly Move[] = [
   defineMove('floor', {
     id: 'shoulder-tap',
     name: 'plank tap',
-    aliases: [
-      'shoulder tap',
-      'shoulder taps',
-      'plank shoulder taps',
-      'tap your shoulders in a plank',
-    ],
     regions: ['arms', 'shoulders', 'tummy'],
     effort: 4,
     tempo: 1.5,
@@ -91,7 +69,6 @@ export const GYM: readonly Move[] = [
   defineMove('floor', {
     id: 'back-support',
     name: 'back support',
-    aliases: ['reverse plank', 'back plank', 'slide hold', 'upside-down plank'],
     regions: ['arms', 'shoulders', 'hips', 'back'],
     effort: 4,
     tempo: 1,
@@ -107,7 +84,6 @@ export const GYM: readonly Move[] = [
   defineMove('floor', {
     id: 'hollow-hold',
     name: 'dish shape',
-    aliases: ['hollow hold', 'hollow', 'dish', 'banana shape', 'banana hold'],
     regions: ['tummy', 'hips'],
     effort: 4,
     tempo: 1,
@@ -124,7 +100,6 @@ export const GYM: readonly Move[] = [
   defineMove('floor', {
     id: 'egg-roll',
     name: 'egg roll',
-    aliases: ['egg rolls', 'sideways tuck roll', 'tucked roll', 'stone roll'],
     regions: ['tummy', 'back', 'hips'],
     effort: 3,
     tempo: 2.5,
@@ -144,7 +119,6 @@ export const GYM: readonly Move[] = [
   defineMove('floor', {
     id: 'over-shoulder-roll',
     name: 'over-the-shoulder roll',
-    aliases: ['diagonal roll', 'roll over one shoulder', 'judo roll'],
     regions: ['back', 'shoulders', 'tummy'],
     effort: 4,
     tempo: 3,
@@ -164,7 +138,6 @@ export const GYM: readonly Move[] = [
   defineMove('shape', {
     id: 'pike-sit',
     name: 'pike sit',
-    aliases: ['pike', 'pike shape', 'long sit', 'sit with straight legs'],
     regions: ['legs', 'back', 'tummy'],
     effort: 1,
     tempo: 1,
@@ -178,7 +151,6 @@ export const GYM: readonly Move[] = [
   defineMove('shape', {
     id: 'straddle-sit',
     name: 'straddle sit',
-    aliases: ['straddle', 'straddle shape', 'sit with wide legs', 'wide sit'],
     regions: ['legs', 'hips', 'back'],
     effort: 1,
     tempo: 1,
@@ -193,15 +165,6 @@ export const GYM: readonly Move[] = [
   defineMove('shape', {
     id: 'statue',
     name: 'statue',
-    aliases: [
-      'freeze',
-      'freezes',
-      'freeze like a statue',
-      'stand still',
-      'stand still like a statue',
-      'be a statue',
-      'any shape',
-    ],
     regions: ['legs', 'tummy', 'arms', 'back'],
     effort: 1,
     tempo: 1,
@@ -213,7 +176,6 @@ export const GYM: readonly Move[] = [
   defineMove('balancing', {
     id: 'warrior-pose',
     name: 'warrior pose',
-    aliases: ['warrior', 'warriors', 'warrior two', 'archer pose'],
     regions: ['legs', 'hips', 'arms'],
     effort: 3,
     tempo: 1,
@@ -229,7 +191,6 @@ export const GYM: readonly Move[] = [
   defineMove('balancing', {
     id: 'low-squat-hold',
     name: 'low squat',
-    aliases: ['squat hold', 'hold a squat', 'frog sit', 'deep squat hold', 'sit like a frog'],
     regions: ['legs', 'hips'],
     effort: 3,
     tempo: 1,
@@ -244,7 +205,6 @@ export const GYM: readonly Move[] = [
   defineMove('stretch', {
     id: 'triangle-stretch',
     name: 'triangle stretch',
-    aliases: ['triangle', 'triangle pose', 'triangles'],
     regions: ['legs', 'back', 'shoulders'],
     effort: 2,
     tempo: 1,
@@ -260,7 +220,6 @@ export const GYM: readonly Move[] = [
     id: 'happy-baby',
     name: 'happy baby',
     plural: 'happy babies',
-    aliases: ['happy baby pose', 'hold your feet on your back'],
     regions: ['hips', 'legs', 'back'],
     effort: 1,
     tempo: 1,
@@ -277,13 +236,6 @@ export const GYM: readonly Move[] = [
     id: 'floor-stand',
     name: 'sit down and stand up',
     plural: 'times down and up',
-    aliases: [
-      'sit down stand up',
-      'stand up sit down',
-      'sit and stand',
-      'down and up',
-      'stand up from the floor',
-    ],
     regions: ['legs', 'hips', 'tummy'],
     effort: 4,
     tempo: 4,
@@ -298,7 +250,6 @@ export const GYM: readonly Move[] = [
     id: 'lie-and-stand',
     name: 'lie down and stand up',
     plural: 'times flat and up',
-    aliases: ['get down and get up', 'flat and up', 'lie down stand up', 'down flat and up'],
     regions: ['legs', 'hips', 'tummy', 'arms'],
     effort: 4,
     tempo: 5,

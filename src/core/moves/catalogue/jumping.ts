@@ -9,16 +9,6 @@ export const JUMPING: readonly Move[] = [
   defineMove('balancing', {
     id: 'pogo-jump',
     name: 'pogo jump',
-    aliases: [
-      'pogo',
-      'pogos',
-      'bounce',
-      'bounces',
-      'bouncing',
-      'little bounces',
-      'jump on the spot',
-      'bounce up and down',
-    ],
     regions: ['legs'],
     effort: 4,
     tempo: 0.5,
@@ -35,13 +25,6 @@ export const JUMPING: readonly Move[] = [
   defineMove('balancing', {
     id: 'feet-apart-jump',
     name: 'in and out jump',
-    aliases: [
-      'jump feet apart and together',
-      'feet apart feet together',
-      'open and close jump',
-      'in out jump',
-      'in-out jumps',
-    ],
     regions: ['legs', 'hips'],
     effort: 4,
     tempo: 1,
@@ -59,7 +42,6 @@ export const JUMPING: readonly Move[] = [
   defineMove('balancing', {
     id: 'half-turn-jump',
     name: 'half-turn jump',
-    aliases: ['half turn', 'half turns', 'jump and turn', 'turn in the air'],
     regions: ['legs', 'tummy'],
     effort: 5,
     tempo: 2.2,
@@ -78,7 +60,6 @@ export const JUMPING: readonly Move[] = [
     id: 'jump-and-land',
     name: 'jump and land',
     plural: 'jumps and landings',
-    aliases: ['jump and freeze', 'jump and stick', 'stick the landing', 'jump and hold'],
     regions: ['legs', 'hips'],
     effort: 4,
     tempo: 3,
@@ -95,17 +76,6 @@ export const JUMPING: readonly Move[] = [
   defineMove('balancing', {
     id: 'pop-up-jump',
     name: 'pop-up jump',
-    aliases: [
-      'crouch jump',
-      'crouch and jump',
-      'crouch down and jump up',
-      'crouch down jump up',
-      'crouch and jump up',
-      'jack in the box',
-      'small then big jump',
-      'pop up',
-      'pop ups',
-    ],
     regions: ['legs', 'hips', 'tummy'],
     effort: 4,
     tempo: 2.4,
@@ -123,7 +93,6 @@ export const JUMPING: readonly Move[] = [
   defineMove('balancing', {
     id: 'reach-jump',
     name: 'reach jump',
-    aliases: ['jump and reach', 'jump up high', 'jump to touch the sky', 'star catcher'],
     regions: ['legs', 'shoulders'],
     effort: 5,
     tempo: 2,
@@ -141,7 +110,6 @@ export const JUMPING: readonly Move[] = [
   defineMove('balancing', {
     id: 'step-up',
     name: 'step-up',
-    aliases: ['step ups', 'step up and down', 'step on and off'],
     regions: ['legs', 'hips'],
     effort: 4,
     tempo: 2,
@@ -158,15 +126,6 @@ export const JUMPING: readonly Move[] = [
   defineMove('travelling', {
     id: 'side-gallop',
     name: 'side gallop',
-    aliases: [
-      'side gallops',
-      'gallop sideways',
-      'sideways gallop',
-      'side slide',
-      'slide',
-      'slides',
-      'sliding',
-    ],
     regions: ['legs', 'hips'],
     effort: 5,
     tempo: 0.6,
@@ -189,15 +148,6 @@ export const JUMPING: readonly Move[] = [
     id: 'dodge',
     name: 'dodge and stop',
     plural: 'dodges and stops',
-    aliases: [
-      'dodge',
-      'dodges',
-      'dodging',
-      'dodge and freeze',
-      'run and stop',
-      'run and freeze',
-      'stop and go',
-    ],
     regions: ['legs', 'hips', 'tummy'],
     effort: 5,
     tempo: 2,
@@ -215,7 +165,6 @@ export const JUMPING: readonly Move[] = [
   defineMove('travelling', {
     id: 'shuffle',
     name: 'shuffle step',
-    aliases: ['shuffle', 'shuffles', 'shuffling', 'foot shuffle'],
     regions: ['legs'],
     effort: 2,
     tempo: 0.6,
@@ -230,17 +179,6 @@ export const JUMPING: readonly Move[] = [
   defineMove('travelling', {
     id: 'cheetah-run',
     name: 'cheetah run',
-    aliases: [
-      'cheetah',
-      'cheetahs',
-      'sprint',
-      'sprints',
-      'sprinting',
-      'run fast',
-      'fast run',
-      'dash',
-      'race',
-    ],
     regions: ['legs', 'arms'],
     effort: 5,
     tempo: 0.3,
@@ -259,14 +197,6 @@ export const JUMPING: readonly Move[] = [
   defineMove('travelling', {
     id: 'bunny-hop',
     name: 'bunny hop',
-    aliases: [
-      'bunny hops',
-      'rabbit hop',
-      'rabbit hops',
-      'bunny jump',
-      'bunny jumps',
-      'hands then feet hop',
-    ],
     regions: ['legs', 'arms', 'shoulders'],
     effort: 5,
     tempo: 1.8,
@@ -285,7 +215,6 @@ export const JUMPING: readonly Move[] = [
   defineMove('handling', {
     id: 'bench-walk',
     name: 'bench walk',
-    aliases: ['walk along the bench', 'balance along the bench', 'beam walk', 'balance beam'],
     regions: ['legs', 'hips', 'tummy'],
     effort: 3,
     tempo: 1.2,
@@ -303,13 +232,6 @@ export const JUMPING: readonly Move[] = [
   defineMove('handling', {
     id: 'skipping-rope',
     name: 'rope skip',
-    aliases: [
-      'skipping rope',
-      'jump rope',
-      'rope skipping',
-      'skip with a rope',
-      'skip over the rope',
-    ],
     regions: ['legs', 'arms'],
     effort: 5,
     tempo: 1.2,
@@ -328,7 +250,6 @@ export const JUMPING: readonly Move[] = [
   defineMove('handling', {
     id: 'rope-turn',
     name: 'rope turn',
-    aliases: ['turn the rope', 'turning a rope', 'turn a rope', 'swing the rope'],
     regions: ['arms', 'shoulders'],
     effort: 2,
     tempo: 1.2,

@@ -1,5 +1,6 @@
 <script lang="ts">
   import {
+    alsoCalled,
     AGE_BANDS,
     DEFERRING_LINE,
     moveBookOf,
@@ -168,8 +169,8 @@
       <section>
         <h2 class="text-xl">What it looks like</h2>
         <p class="mt-1">{move.pictureWords.join(', ')}</p>
-        {#if move.aliases.length > 0}
-          <p class="mt-1 text-soft">Also found as: {move.aliases.join(', ')}.</p>
+        {#if alsoCalled(move).length > 0}
+          <p class="mt-1 text-soft">Also found as: {alsoCalled(move).join(', ')}.</p>
         {/if}
         <p class="mt-1 text-soft">{ORIGIN_WORDS[move.origin]}</p>
       </section>
