@@ -52,6 +52,9 @@ import { Sheet } from './sheet.svelte';
 export type InsertPlace = Readonly<{ chapterId: string; index: number }>;
 
 /** The script on the desk: what is read off it, and everything that can be done to it. */
+/** What lines of a plan stand under that have no heading. */
+const UNHEADED = 'The adventure';
+
 export class Desk {
   /** The beat that is being worked on, and the one that is pointed at in script or terrain. */
   activeId = $state<string | null>(null);
@@ -235,19 +238,29 @@ export class Desk {
     this.focusNext = first.id;
   }
 
-  /** Takes in a plan that was pasted: its first lines go where it was, its chapters after that one. */
+  /**
+   * Takes in a plan that was pasted: lines without a heading go where it was; a chapter goes into an
+   * empty one of its kind, if there is one, else after the one that it was pasted into.
+   */
   takePlan(plan: Adventure, place: InsertPlace): void {
-    const [first, ...others] = plan.chapters;
+    const { chapters, moves } = plan;
+    const [first, ...others] = chapters;
     if (!first) return;
+    const isHeaded = first.title !== UNHEADED;
     this.draft.closeStep();
     this.edit((now) => {
-      const moves = [
-        ...now.moves,
-        ...plan.moves.filter(({ id }) => !now.moves.some((one) => one.id === id)),
-      ];
-      const after = now.chapters.findIndex(({ id }) => id === place.chapterId);
-      const begun = addBeats({ ...now, moves }, place.chapterId, place.index, first.beats);
-      return others.reduce((all, chapter, n) => addChapter(all, chapter, after + 1 + n), begun);
+      const own = moves.filter(({ id }) => !now.moves.some((one) => one.id === id));
+      const whole = { ...now, moves: [...now.moves, ...own] };
+      const begun = isHeaded ? whole : addBeats(whole, place.chapterId, place.index, first.beats);
+      let after = begun.chapters.findIndex(({ id }) => id === place.chapterId);
+      return (isHeaded ? chapters : others).reduce((all, chapter) => {
+        const empty = all.chapters.find(
+          ({ kind, beats }) => kind === chapter.kind && beats.length === 0,
+        );
+        if (!empty) return addChapter(all, chapter, (after += 1));
+        const { title, led, beats } = chapter;
+        return changeChapter(all, empty.id, (one) => ({ ...one, title, led, beats }));
+      }, begun);
     });
     this.draft.closeStep();
   }
