@@ -150,9 +150,9 @@ export { newDraw } from './beats/draw';
 export type { Drink } from './beats/drink';
 export type { EchoLine } from './beats/echo';
 
-export { beatsFromReading, readingInWords, readQuickLine } from './beats/quick-line';
+export { beatsFromReading, isBeat, readingInWords, readQuickLine } from './beats/quick-line';
 export { saidInstead } from './beats/lines';
-export { SURE } from './beats/sure';
+export { isSure } from './beats/sure';
 export { readLine, type LineRead, type Reading } from './beats/readings';
 export type { QuickReading } from './beats/quick-line';
 export { ACTED, OTHERS, type Acted, type Others, type Tell } from './beats/tell';
@@ -268,4 +268,6 @@ export { textOfHtml } from './formats/docx/docx-text';
 export { looksLikeScript, parsePlainText } from './formats/text/plain-text';
 // preferences
 export { PREFERENCES, USUAL_PREFERENCES, type Preferences } from './preferences/preferences';
-export type { NewId } from './model/new-id';
+export { idsInOrder, type NewId } from './model/new-id';
+export { withPlan } from './document/with-plan';
+export { counted } from './words/numbers';

@@ -2,8 +2,8 @@
   import {
     FILE_FORMATS,
     fileNameOf,
+    isSure,
     serializeArrupJson,
-    SURE,
     titleOf,
     type Adventure,
     type Reading,
@@ -56,8 +56,8 @@
     refused = null;
     const { lines, adventure } = read.value;
     // A plan with nothing to ask about is taken in as it is.
-    const isSure = lines.every((one) => one.read.score >= SURE || one.read.others.length === 0);
-    if (isSure && leftOutOf(read.value).length === 0) await takeIn(adventure);
+    if (lines.every((one) => isSure(one.read)) && leftOutOf(read.value).length === 0)
+      await takeIn(adventure);
     else plan = { file: name, read: read.value };
   }
 
@@ -76,7 +76,7 @@
     if (!plan) return;
     const { read } = plan;
     plan = null;
-    const { withChosen } = await import('$lib/shelf/read-file');
+    const { withChosen } = await import('$lib/plan/read-plan');
     await takeIn(withChosen(read, chosen));
   }
 

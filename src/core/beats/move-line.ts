@@ -3,14 +3,15 @@ import { typedAction, typedAmongOthers } from '../language/dosed';
 import { doseInWords } from '../language/dose-words';
 import { readPart, type LineTools, type Unread } from '../language/part-reader';
 import { namesIn } from '../language/rows';
-import type { ReadAction } from '../language/read-action';
+import { inGuise, type ReadAction } from '../language/read-action';
 import { sameAs } from '../language/loosen';
 import { headEnd, saidInWords } from '../language/said';
 import { AS_LED } from '../model/led';
 import { isUnknown } from '../moves/unknown-move';
 import { actionsOf } from './actions-of';
 import type { LineFile } from './beat-file';
-import type { MoveBeat } from './move';
+import { within } from '../words/numbers';
+import { ROUNDS, type MoveBeat } from './move';
 import { roundsInWords } from './sheet-row';
 
 export type MoveReading = Readonly<{
@@ -21,8 +22,6 @@ export type MoveReading = Readonly<{
 
 /** Times at the end of a line. */
 const OF_ALL = /\b(?:times|x\s*\d+)\s*[.!]?$/iu;
-/** Most rounds of a beat. */
-const MOST_ROUNDS = 20;
 
 /** Splits at "then" and "+", but not inside a spoken line: there "then" is only a word. */
 function splitParts(line: string, isAction: (text: string) => boolean): readonly string[] {
@@ -49,23 +48,20 @@ function readRow(line: string, tools: LineTools): MoveReading | null {
     if (!part) return null;
     actions.push(part.action);
   }
-  const isRow = actions.length === pieces.length && actions.every((one) => !one.usualAmount);
-  return isRow ? { kind: 'move', actions, rounds: 1 } : null;
+  return actions.some((one) => one.usualAmount) ? null : { kind: 'move', actions, rounds: 1 };
 }
 
 /** "star jumps 30 s, rest 10 s". */
 const REST_AFTER = /^[^,:]+,\s*(?:then |and )?rest\b[^,:]*$/iu;
 /** "2 rounds: 10 squats then 10 hops": so many times all of it. */
-const ROUNDS = /^(\d+) rounds?(?: of\b|\s*:)\s*|^(\d+)\s*[x×]\s*(?=\(.+\)$)/iu;
+const SO_MANY = /^(\d+) rounds?(?: of\b|\s*:)\s*|^(\d+)\s*[x×]\s*(?=\(.+\)$)/iu;
 
 function read(line: string, tools: LineTools): MoveReading | Unread | null {
-  const [front = '', of, bracketed] = ROUNDS.exec(line) ?? [];
+  const [front = '', of, bracketed] = SO_MANY.exec(line) ?? [];
   const times = of ?? bracketed;
   const rest = line.slice(front.length);
   const all = readOnce(bracketed ? rest.slice(1, -1) : rest, tools);
-  return times && all && 'kind' in all
-    ? { ...all, rounds: Math.min(Number(times), MOST_ROUNDS) }
-    : all;
+  return times && all && 'kind' in all ? { ...all, rounds: within(Number(times), ROUNDS) } : all;
 }
 
 function readOnce(line: string, tools: LineTools): MoveReading | Unread | null {
@@ -99,9 +95,8 @@ function readAgain(
 ): ReadPart | null {
   const again = before ? readPart(`${before.move.name} ${text}`, tools) : null;
   if (!before || !isRead(again)) return null;
-  const { guise } = again.action;
-  const name = guise.name || before.guise.name;
-  return { ...again, action: { ...again.action, guise: { ...guise, name } } };
+  const name = again.action.guise.name || before.guise.name;
+  return { ...again, action: inGuise(again.action, { name }) };
 }
 
 /** "reach up, then touch your toes 5 times": the number at the end is of all of it. */
@@ -115,7 +110,7 @@ function asPair(read: MoveReading, line: string): MoveReading {
     last!.dose.unit === 'reps' &&
     last!.dose.amounts.length === 1 &&
     others.every(({ usualAmount }) => usualAmount);
-  if (!isOfAll || times! > MOST_ROUNDS) return read;
+  if (!isOfAll || times! > ROUNDS.most) return read;
   const once = (one: ReadAction): ReadAction => ({
     ...one,
     dose: { ...one.dose, unit: 'reps', amounts: [1] },

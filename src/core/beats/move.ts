@@ -12,12 +12,15 @@ import { ledBase } from './beat-base';
 import { PLAIN, partsIn, shortened, saidTo, type BeatFile, type Way } from './beat-file';
 import { actionRow, roundsInWords, rowsAfter } from './sheet-row';
 
+/** How often a beat goes through its moves. */
+export const ROUNDS = { least: 1, most: 20 } as const;
+
 /** Actions in order, `rounds` times over. */
 const schema = z.strictObject({
   ...ledBase('move'),
   say: lineSchema,
   actions: z.array(actionSchema).max(60),
-  rounds: z.int().min(1).max(20),
+  rounds: z.int().min(ROUNDS.least).max(ROUNDS.most),
   restBetweenRoundsSeconds: z.number().min(0).max(600),
 });
 export type MoveBeat = DeepReadonly<z.infer<typeof schema>>;

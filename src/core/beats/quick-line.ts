@@ -4,6 +4,7 @@ import { askedFor } from '../language/sentences';
 import { respelled } from '../language/spelling';
 import { isUnknown } from '../moves/unknown-move';
 import type { LineTools, Unread } from '../language/part-reader';
+import { inGuise } from '../language/read-action';
 import { isSentence } from '../language/unknown-part';
 import { hideQuoted, revealed, saidDuring } from '../language/said';
 import { CHAPTER_KINDS, type ChapterKind } from '../model/chapter-kinds';
@@ -77,11 +78,22 @@ function readToDo(typed: string, tools: LineTools): BeatReading {
   const how = readLed(line, tools);
   if (how) return how;
   // "10 twists: Who is there?" is a move with something to say; "Frog jumps?" is a question.
-  const withLine = /:\s|\s(?:…|\.{3})/u.test(line) ? readBeat(line, tools) : null;
-  if (withLine && !('unread' in withLine)) return withLine;
-  const read = typed.endsWith('?') ? null : readBeat(line, tools);
-  const mended = readRespelled(line, tools);
+  const hasLine = /:\s|\s(?:…|\.{3})/u.test(line);
+  const asks = typed.endsWith('?');
+  const whole = hasLine || !asks ? readBeat(line, tools) : null;
+  if (hasLine && whole && !('unread' in whole)) return whole;
+  return readOtherwise(typed, line, asks ? null : whole, tools);
+}
+
+/** What a line means that its grammar alone, as in `read`, may not have understood. */
+function readOtherwise(
+  typed: string,
+  line: string,
+  read: BeatReading | Unread | null,
+  tools: LineTools,
+): BeatReading {
   if (isKnown(read) && isCalledOut(typed, read)) return tellOf(typed);
+  const mended = readRespelled(line, tools);
   if (isKnown(read) && !(mended && isOther(read, mended))) return read;
   const sentence = readSentence(typed, tools) ?? mended;
   if (sentence) return sentence;
@@ -107,7 +119,7 @@ function readSentence(typed: string, tools: LineTools): BeatReading | null {
   const [first, ...others] = read.actions;
   const isAsked = end === '!' || !first!.usualAmount;
   if (!isAsked || first!.guise.line !== '') return null;
-  return { ...read, actions: [{ ...first!, guise: { ...first!.guise, line: typed } }, ...others] };
+  return { ...read, actions: [inGuise(first!, { line: typed }), ...others] };
 }
 
 /** "Letters for everybody!" is a story, whatever device it names. */
@@ -134,20 +146,17 @@ function readRespelled(line: string, tools: LineTools): BeatReading | null {
     : read;
 }
 
+/** A reading is a beat, and not a heading, or words for one that stands there already. */
+export function isBeat(reading: QuickReading): reading is BeatReading {
+  return (BEAT_KINDS as readonly string[]).includes(reading.kind);
+}
+
 /**
  * The beats that a reading asks for, one but for words that are longer than a beat holds; none for what
  * is no beat.
  */
 export function beatsFromReading(reading: QuickReading, making: Making): readonly Beat[] {
-  switch (reading.kind) {
-    case 'nothing':
-    case 'chapter':
-    case 'led':
-    case 'meanwhile':
-      return [];
-    default:
-      return beatsOfReading(reading, making);
-  }
+  return isBeat(reading) ? beatsOfReading(reading, making) : [];
 }
 
 /** What was understood of a typed line, for reading back before Enter is pressed. */

@@ -1,8 +1,7 @@
-import { NO_GUISE } from '../model/action';
 import { TIMINGS } from '../cues/timing';
 import { sameAs } from '../language/loosen';
 import { readPart, type LineTools } from '../language/part-reader';
-import type { ReadAction } from '../language/read-action';
+import { inGuise, type ReadAction } from '../language/read-action';
 import { askedFor } from '../language/sentences';
 import { THINGS } from '../language/lexicon';
 import { usualAction } from '../language/usual-action';
@@ -11,7 +10,7 @@ import { findMove } from '../moves/move-finder';
 import { isUnknown } from '../moves/unknown-move';
 import { plainWords } from '../words/plain-words';
 import type { MoveReading } from './move-line';
-import { readingInWords, readQuickLine, type QuickReading } from './quick-line';
+import { isBeat, readingInWords, readQuickLine, type QuickReading } from './quick-line';
 import { tellOf } from './tell';
 
 /**
@@ -33,6 +32,8 @@ const KEPT = 0.6;
 const UNKNOWN = 0.5;
 /** A move that only stands somewhere in a sentence. */
 const MENTIONED = 0.3;
+/** What is left for another reading of what is sure, and how far apart two ways to do it are. */
+const HARDLY = 0.05;
 
 const SMALL = new Set('a an the of and to for your you we now then in on at with it'.split(' '));
 const bigWords = (text: string) => plainWords(text).filter((word) => !SMALL.has(word));
@@ -50,11 +51,6 @@ function scoreOfMoves(line: string, { actions }: MoveReading): Reading['score'] 
   return used * (UNKNOWN + (1 - UNKNOWN) * known);
 }
 
-const withLine = (action: ReadAction, line: string): ReadAction => ({
-  ...action,
-  guise: { ...action.guise, line: line.slice(0, 2000) },
-});
-
 /** A drink that a line speaks of. */
 const DRINK = /\b(?:drink|drinks|sip|sips|water break)\b/iu;
 
@@ -67,7 +63,7 @@ function doneFirst(
 ): Reading {
   const done: MoveReading = { kind: 'move', actions: [action], rounds: 1 };
   const says = readingInWords(done);
-  return { ...scored({ ...done, actions: [withLine(action, line)] }, score, left), says };
+  return { ...scored({ ...done, actions: [inGuise(action, { line })] }, score, left), says };
 }
 
 /** What a line that is said could ask for, with the line said first. */
@@ -76,17 +72,16 @@ function doneIn(line: string, tools: LineTools): Reading | null {
     return scored({ kind: 'drink', seconds: TIMINGS.drink.usual, text: line }, MENTIONED);
   }
   const asked = readPart(sameAs(askedFor(line, tools.finder)), tools);
-  if (asked && 'action' in asked) {
-    return doneFirst(asked.action, line, UNKNOWN);
-  }
+  if (asked && 'action' in asked) return doneFirst(asked.action, line, UNKNOWN);
   const words = plainWords(line.replace(/[.,;!?]/gu, ' '));
   const found = findMove(tools.finder, words);
   if (!found || (found.to - found.from === 1 && THINGS.has(words[found.from]!))) return null;
   const name = asTyped(words.slice(found.from, found.to), line);
-  const action = usualAction(found.move, tools.ages);
-  const guise = { ...NO_GUISE, name: name === found.move.name ? '' : name };
+  const action = inGuise(usualAction(found.move, tools.ages), {
+    name: name === found.move.name ? '' : name,
+  });
   const left = words.filter((_, n) => n < found.from || n >= found.to);
-  return doneFirst({ ...action, guise }, line, MENTIONED, left);
+  return doneFirst(action, line, MENTIONED, left);
 }
 
 /** A one-sided move of which no side is said, on each. */
@@ -100,8 +95,8 @@ function readDone(line: string, reading: MoveReading): LineRead {
   const score = scoreOfMoves(line, reading);
   const both = eachSide(reading);
   const others = [
-    ...(both ? [scored(both, score - 0.05)] : []),
-    scored(tellOf(line), Math.max(0.05, 1 - score)),
+    ...(both ? [scored(both, score - HARDLY)] : []),
+    scored(tellOf(line), Math.max(HARDLY, 1 - score)),
   ];
   return { ...scored(reading, score), others };
 }
@@ -113,21 +108,13 @@ function readDone(line: string, reading: MoveReading): LineRead {
 export function readLine(typed: string, tools: LineTools): LineRead {
   const reading = readQuickLine(typed, tools);
   const line = typed.trim();
-  switch (reading.kind) {
-    case 'nothing':
-      return { ...scored(reading, 0), others: [] };
-    case 'chapter':
-    case 'led':
-    case 'meanwhile':
-      return { ...scored(reading, 1), others: [] };
-    case 'tell': {
-      const done = doneIn(line, tools);
-      const score = done ? 1 - done.score : 1;
-      return { ...scored(reading, score, reading.unread), others: done ? [done] : [] };
-    }
-    case 'move':
-      return readDone(line, reading);
-    default:
-      return { ...scored(reading, 0.95), others: [scored(tellOf(line), 0.05)] };
+  if (!isBeat(reading))
+    return { ...scored(reading, reading.kind === 'nothing' ? 0 : 1), others: [] };
+  if (reading.kind === 'move') return readDone(line, reading);
+  if (reading.kind !== 'tell') {
+    return { ...scored(reading, 1 - HARDLY), others: [scored(tellOf(line), HARDLY)] };
   }
+  const done = doneIn(line, tools);
+  const score = done ? 1 - done.score : 1;
+  return { ...scored(reading, score, reading.unread), others: done ? [done] : [] };
 }

@@ -8,7 +8,6 @@ export const OPENERS: readonly string[] = [
   "(?:let['’]?s|let us) (?:all )?(?:do|try|go)?",
   'give me|show me|(?:your|my) turn|one more time|warm up with|(?:we )?start(?: off)? with(?: a)?',
   "(?:it['’]?s |it is )?time (?:for|to)",
-  'lets (?:all )?(?:do|try|go)?',
   'now (?:we |let us |everybody |everyone )?(?:do )?',
   'next(?: up)?,?',
   'then',
@@ -126,17 +125,20 @@ export const SAME_AS: readonly (readonly [RegExp, string])[] = [
     /^(?:your turn|my turn|one more time|once more|next|now|first|last|finally|again|warm[- ]up)\s*:\s*(?=\d)/iu,
     '',
   ],
-  [/^(?:rest|pause|breather)[.!]?$/iu, 'breather as rest'],
   [
-    /^(?:everyone|everybody|let['’]?s all|go and|let['’]?s|all of you)? ?(?:have|get|take|go and get)? ?(?:a |some |your )?(?:drinks?|water|sip)[.!]?$/iu,
+    /^(?:have |take )?(?:a )?(?:short |quick |little )?(?:rest|pause|breather)[.!]?$/iu,
+    'breather as rest',
+  ],
+  [
+    /^(?:(?:everyone|everybody|let['’]?s all|go and|let['’]?s|all of you) )?(?:(?:go and )?(?:have|get|take) )?(?:(?:a|some|your|quick|little|short) )*(?:drinks?|sip|water)(?: of water)?(?: (?:time|break|pause|stop|please))*[.!]?$/iu,
     'drink',
   ],
   [/^spin (\d+) times?\s*:\s*/iu, 'spinner $1 spins: '],
-  [/^(?:the |a )?(?:moves? |number )?(?:die|dice)\s*(?=:)/iu, 'die'],
+  [/^(?:the |a |one )?(?:moves? |number )?(?:die|dice)(?: game)?\s*(?=:)/iu, 'die'],
   [/^(?:a |the )?(?:deck|pack) of cards\s*(?=:)/iu, 'cards'],
   [/^(?=heads\s*=[^:]+,\s*tails\s*=)/iu, 'coin: '],
   [
-    /^(?:roll|throw) (?:the|a|one) (?:die|dice),? (?:and )?(?:for the number of|do that many) (.+)$/iu,
+    /^(?:roll|throw) (?:the|a|one) (?:die|dice),? (?:and )?(?:for the number of|do (?:that|so) many) (.+)$/iu,
     'die 1 throw by its number: $1',
   ],
   [
@@ -148,26 +150,13 @@ export const SAME_AS: readonly (readonly [RegExp, string])[] = [
     /^([^:=]*\p{L}[^:=]*):\s*((?:\d+\s*[x×]\s*)?\d+\s*(?:s|secs?|seconds?|min|minutes?|times|reps|steps|m|metres)?)$/iu,
     '$1 $2',
   ],
-  [
-    /^(?:a |quick |little |short )*(?:drinks?|sip|water)(?: of water)?(?: (?:time|break|pause|stop|please))*[.!]?$/iu,
-    'drink',
-  ],
   [/^(?:spell |(?:the )?letters of )?(?:the )?alphabet\b/iu, 'letters A-Z'],
   [/^A (?:to|-|–) Z\b/u, 'letters A-Z'],
   [/^(\d+)\s*\/\s*(\d+)\s*:\s*/u, 'circuit 1 round $1 s rest $2: '],
   [/^\d+ stations?,? (\d+)\s*s(?:ec(?:ond)?s?)?(?: each)?\s*:\s*/iu, 'circuit 1 round $1 s: '],
-  [/^(?:a |the |one )?(?:die|dice)(?: game)?\s*(?=:)/iu, 'die'],
   [/^(?:a |the )?(die|spinner|wheel) with ([^,]+(?:, [^,]+)*),? and ([^,]+)$/iu, '$1: $2, $3'],
   [/^(?:pick|draw|take|turn(?: over)?) (\d+) cards?\b/iu, 'cards $1 cards'],
   [/^(?:traffic lights?|call out|colours?)\s*:\s*(?=[^:]*=)/iu, 'calls: '],
-  [
-    /^(?:roll|throw) (?:two|2) dice and do (?:that|so) many (.+)$/iu,
-    'two dice 1 throw by its number: $1',
-  ],
-  [
-    /^(?:roll|throw) (?:a|the|one) (?:die|dice) and do (?:that|so) many (.+)$/iu,
-    'die 1 throw by its number: $1',
-  ],
   [
     /^(?:two|2) dice\s*[:,]\s*one (?:for|is) the moves?,? (?:and )?(?:one|the other) (?:for|is) (?:how many|the (?:number|amount)s?)\s*:?\s*/iu,
     'die numbers: ',
@@ -187,7 +176,7 @@ export const SAME_AS: readonly (readonly [RegExp, string])[] = [
   ],
   [/^(?:roll|throw|toss|use) (?:the |a |one )?(?:die|dice)\b/iu, 'die'],
   [/^(?:roll|throw) (two|2) dice\b/iu, 'two dice'],
-  [/^dice\b(?=\s*:|\s+\d)/iu, 'die'],
+  [/^dice\b(?=\s+\d)/iu, 'die'],
   [/^(?:flip|toss) (?:the|a) coin\b/iu, 'coin'],
   [/^(?:pick|draw|take|turn) (?:a |one |the )?cards?\b/iu, 'cards'],
   [/^spin (?:the |a )?(?:spinner|wheel)\b/iu, 'spinner'],
@@ -213,10 +202,6 @@ export const SAME_AS: readonly (readonly [RegExp, string])[] = [
   [
     /^(\d+)\s*(s|secs?|seconds?|minutes?|min) (?:of )?(?:rest|pause)(?: break)?$/iu,
     'breather $1 $2 as rest',
-  ],
-  [
-    /^(?:have |take )(?:a )?(?:short |quick |little )?(?:rest|pause|breather)$/iu,
-    'breather as rest',
   ],
 ];
 

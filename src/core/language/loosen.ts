@@ -15,6 +15,7 @@ import {
 import type { Move, Region } from '../model/move';
 import { wordsToDigits } from '../words/numbers';
 import { plainWords } from '../words/plain-words';
+import { strippedOf } from './typed-words';
 
 /** A line with what stands around its move and its dose taken out. */
 export type Loosened = Readonly<{
@@ -114,14 +115,9 @@ function likened(text: string, finder: MoveFinder): Likened {
  */
 export function loosen(given: string, finder: MoveFinder): Loosened {
   const notes: string[] = [];
-  let text = AMOUNT_WORDS.reduce((one, [from, to]) => one.replace(from, to), given);
-  let before = '';
-  while (before !== text) {
-    before = text;
-    text = text.replace(OPENER, '');
-  }
-  const { text: plain, like } = likened(text, finder);
-  text = plain;
+  const counted = AMOUNT_WORDS.reduce((one, [from, to]) => one.replace(from, to), given);
+  const { text: plain, like } = likened(strippedOf(counted, OPENER), finder);
+  let text = plain;
   // The words of a name are the move's: "big jumps" has "big" beside it, "tall reach" has not.
   const words = plainWords(text);
   const found = findMoves(finder, words);

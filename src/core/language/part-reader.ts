@@ -1,5 +1,5 @@
 import type { Ages } from '../model/ages';
-import { MAX_NOTE, type Guise, type Station } from '../model/action';
+import { MAX_NAME, MAX_NOTE, type Guise, type Station } from '../model/action';
 import type { Move } from '../model/move';
 import { alsoCalled } from '../moves/names-of';
 import { findMoves, type MoveFinder } from '../moves/move-finder';
@@ -14,7 +14,7 @@ import { isSentence, mayBeName, spanTyped, unknownDosed, unknownNamed } from './
 import { readDose, type DoseRead } from './dose-reader';
 import { headEnd, revealed, splitGuise } from './said';
 import { doseFrom, homeFrom, type Unread } from './part-dose';
-import type { ReadAction } from './read-action';
+import { inGuise, type ReadAction } from './read-action';
 import { namesInRow } from './rows';
 import { BODY_PARTS } from './lexicon';
 import { asTyped, escaped, isSameName } from './typed-words';
@@ -29,9 +29,6 @@ export type LineTools = Readonly<{
   kit: readonly string[];
   book: SoundBook | null;
 }>;
-
-/** Longest name in the story. */
-const MAX_NAME = 80;
 
 type PartRead = Readonly<{ action: ReadAction; rounds: number | null }>;
 
@@ -84,14 +81,13 @@ function asSaid(read: PartRead, { front, tail, loose }: Around): PartRead {
   const withBody = done && new RegExp(escaped(done) + ofBody, 'iu').exec(front)?.[0];
   const isOwn = withBody && isOwnName(move, withBody);
   const name = (loose.like || (isOwn ? '' : withBody) || guise.name).slice(0, MAX_NAME);
-  return { ...read, action: { ...read.action, guise: { ...guise, name } } };
+  return { ...read, action: inGuise(read.action, { name }) };
 }
 
 /** With what was taken out of the line as its note. */
 function noted(read: PartRead, notes: readonly string[]): PartRead {
-  const { guise } = read.action;
-  const note = [guise.note, ...notes].filter(Boolean).join(', ').slice(0, MAX_NOTE);
-  return { ...read, action: { ...read.action, guise: { ...guise, note } } };
+  const note = [read.action.guise.note, ...notes].filter(Boolean).join(', ').slice(0, MAX_NOTE);
+  return { ...read, action: inGuise(read.action, { note }) };
 }
 
 /** The same with what stands around the move and its dose taken out, and kept as a note. */
@@ -126,8 +122,7 @@ function readUnknown({ tail, loose }: Around, tools: LineTools): PartRead | null
 
 /** By its own name in the story, if it has one; else by that of the move. */
 function called(read: PartRead, { name }: Move): PartRead {
-  const { guise } = read.action;
-  return { ...read, action: { ...read.action, guise: { ...guise, name: guise.name || name } } };
+  return { ...read, action: inGuise(read.action, { name: read.action.guise.name || name }) };
 }
 
 /** One move with its dose and guise; null where no move is named. */
@@ -207,8 +202,7 @@ export function unknownAction(text: string, { ages }: LineTools): ReadAction | n
   const { words, guise } = splitGuise(text);
   const move = unknownNamed(words);
   if (!move) return null;
-  const usual = usualAction(move, ages);
-  return { ...usual, guise: { ...guise, name: guise.name || move.name } };
+  return inGuise(usualAction(move, ages), { ...guise, name: guise.name || move.name });
 }
 
 /** A station as read from a line. */

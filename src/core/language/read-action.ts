@@ -1,4 +1,4 @@
-import type { Action } from '../model/action';
+import type { Action, Guise } from '../model/action';
 import type { Move } from '../model/move';
 
 /**
@@ -7,3 +7,11 @@ import type { Move } from '../model/move';
  */
 export type ReadAction = Omit<Action, 'id' | 'move'> &
   Readonly<{ move: Move; usualAmount: boolean }>;
+
+/** The same under another name, or with something else said to it. */
+export function inGuise<One extends Readonly<{ guise: Guise }>>(
+  one: One,
+  change: Partial<Guise>,
+): One {
+  return { ...one, guise: { ...one.guise, ...change } };
+}

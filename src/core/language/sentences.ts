@@ -1,6 +1,7 @@
 import { findMove, type MoveFinder } from '../moves/move-finder';
 import { plainWords } from '../words/plain-words';
 import { ASKS, COMPANY } from './lexicon';
+import { strippedOf } from './typed-words';
 
 const END = /[\s"”’')]*[.!?]+[\s"”’')]*$/u;
 const ASK = new RegExp(String.raw`^\s*(?:${ASKS.join('|')})\b[\s,:]*`, 'iu');
@@ -22,11 +23,6 @@ function withoutCalled(text: string, finder: MoveFinder): string {
 
 /** What a sentence asks for, without how it asks and whom: "march" of "March with me, soldiers!". */
 export function askedFor(sentence: string, finder: MoveFinder): string {
-  let text = withoutCalled(sentence.replace(END, ''), finder).replace(ASK, '');
-  let before = '';
-  while (before !== text) {
-    before = text;
-    text = text.replace(WITH, '');
-  }
-  return text.trim();
+  const asked = withoutCalled(sentence.replace(END, ''), finder).replace(ASK, '');
+  return strippedOf(asked, WITH).trim();
 }

@@ -1,5 +1,11 @@
 import { plainWords } from '../words/plain-words';
 
+/** A text without all that a pattern takes off, one after another. */
+export function strippedOf(text: string, pattern: RegExp): string {
+  const rest = text.replace(pattern, '');
+  return rest === text ? text : strippedOf(rest, pattern);
+}
+
 /** A text as a part of a pattern that matches it. */
 export const escaped = (word: string) => word.replace(/[.*+?^${}()|[\]\\]/gu, String.raw`\$&`);
 /** A plain word in any form that it is typed in: "child" is also "child's". */

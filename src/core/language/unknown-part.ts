@@ -1,4 +1,5 @@
 import { unknownMove } from '../moves/unknown-move';
+import { MAX_NAME } from '../model/action';
 import type { Move } from '../model/move';
 import { wordsToDigits } from '../words/numbers';
 import { plainWords } from '../words/plain-words';
@@ -89,5 +90,5 @@ export function spanTyped(words: readonly string[], text: string): string {
     .replace(/\b\d+\b/gu, ' ')
     .replace(/\s+/gu, ' ')
     .trim()
-    .slice(0, 80);
+    .slice(0, MAX_NAME);
 }

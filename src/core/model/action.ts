@@ -3,6 +3,8 @@ import type { DeepReadonly } from './deep-readonly';
 import { doseSchema, MAX_SETS } from './dose';
 import { idSchema, lineSchema, slugSchema } from './text';
 
+/** Longest name of a move in the story. */
+export const MAX_NAME = 80;
 /** Longest note beside a name. */
 export const MAX_NOTE = 120;
 
@@ -12,7 +14,7 @@ export const MAX_NOTE = 120;
  * one foot". All may be empty: then the move goes by its own name.
  */
 export const guiseSchema = z.strictObject({
-  name: z.string().max(80),
+  name: z.string().max(MAX_NAME),
   picture: z.string().max(80),
   sound: z.string().max(80),
   note: z.string().max(MAX_NOTE),

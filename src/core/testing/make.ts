@@ -11,15 +11,12 @@ import { type Relay } from '../beats/relay';
 import type { DrawRules } from '../model/chance';
 import { plainDose, type Dose } from '../model/dose';
 import { newAdventure } from '../document/new-adventure';
-import { type NewId } from '../model/new-id';
+import { idsInOrder, type NewId } from '../model/new-id';
 import { AS_LED } from '../model/led';
 import { DEFAULT_SETTING, type Setting } from '../model/setting';
 
 /** Ids that count up: deterministic. */
-export function countingIds(): NewId {
-  let count = 0;
-  return (prefix) => `${prefix}_t${(count += 1)}`;
-}
+export const countingIds = (): NewId => idsInOrder('t');
 
 const newId = countingIds();
 

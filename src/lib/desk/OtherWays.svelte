@@ -1,6 +1,6 @@
 <!-- Beside a line that is said, what it could have them do; beside one that is done, to just say it. -->
 <script lang="ts">
-  import { readLine, saidInstead, type Beat } from '$core';
+  import { isBeat, readLine, saidInstead, type Beat } from '$core';
   import MessageCircle from '@lucide/svelte/icons/message-circle';
   import ReadingMark from '$lib/plan/ReadingMark.svelte';
   import type { Desk } from './desk.svelte';
@@ -11,9 +11,7 @@
   const ways = $derived.by(() => {
     if (beat.kind !== 'tell' || beat.to || beat.acted || beat.check) return [];
     const { others, ...read } = readLine(beat.text, desk.lineTools);
-    return [read, ...others].filter(
-      ({ reading }) => !['tell', 'nothing', 'chapter', 'led', 'meanwhile'].includes(reading.kind),
-    );
+    return [read, ...others].filter(({ reading }) => isBeat(reading) && reading.kind !== 'tell');
   });
   const said = $derived(beat.kind === 'tell' ? '' : saidInstead(beat, desk.book));
 </script>

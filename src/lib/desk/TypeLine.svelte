@@ -2,14 +2,12 @@
 <script lang="ts">
   import {
     doseForMove,
+    isSure,
     isUnknown,
     nearestMoves,
-    parsePlainText,
     readLine,
-    SURE,
     suggestMoves,
     usualAction,
-    withReadings,
     type Move,
     type QuickReading,
     type Reading,
@@ -18,7 +16,6 @@
   import Plus from '@lucide/svelte/icons/plus';
   import MovePicture from '$lib/figures/MovePicture.svelte';
   import ReadingMark from '$lib/plan/ReadingMark.svelte';
-  import { newId, newSeed } from '$lib/store/new-id';
   import { notices } from '$lib/ui/notices.svelte';
   import { problemInWords } from '$lib/words/problem-words';
   import type { Desk, InsertPlace } from './desk.svelte';
@@ -45,7 +42,7 @@
   const reading = $derived(read.reading);
   /** Others that are close; that a line may only be said goes without saying where it is sure. */
   const others = $derived(
-    read.others.filter((one) => one.reading.kind !== 'tell' || read.score < SURE),
+    read.others.filter((one) => one.reading.kind !== 'tell' || !isSure(read)),
   );
 
   /** The words at the end of the line that may be the beginning of a move's name. */
@@ -110,22 +107,18 @@
 
   /** A plan of several lines that was pasted: looked at before it is taken in. */
   let pasted = $state.raw<ReadScript | null>(null);
-  function paste(event: ClipboardEvent) {
+  async function paste(event: ClipboardEvent) {
     const plan = event.clipboardData?.getData('text/plain') ?? '';
     if (!/\n\s*\S/u.test(plan.trim())) return;
     event.preventDefault();
-    const { moves } = desk.adventure;
-    const { book } = desk.lineTools;
-    const parsed = parsePlainText(
-      plan,
-      { newId, newSeed, moves, book },
-      desk.adventure.title || ' ',
-    );
+    const { readPasted } = await import('$lib/plan/read-plan');
+    const parsed = await readPasted(plan, desk.adventure.moves);
     if (parsed.ok) pasted = parsed.value;
     else notices.say(parsed.problems.map(problemInWords).join(' '));
   }
-  function takePlan(chosen: ReadonlyMap<number, Reading>) {
-    if (pasted) desk.takePlan(withReadings(pasted, chosen, { newId, newSeed }), place);
+  async function takePlan(chosen: ReadonlyMap<number, Reading>) {
+    const { withChosen } = await import('$lib/plan/read-plan');
+    if (pasted) desk.takePlan(withChosen(pasted, chosen), place);
     pasted = null;
   }
 

@@ -25,6 +25,7 @@ import {
   splitWords,
   unroll,
   withMeanwhile,
+  withPlan,
   type Adventure,
   type Beat,
   type Draw,
@@ -52,9 +53,6 @@ import { Sheet } from './sheet.svelte';
 export type InsertPlace = Readonly<{ chapterId: string; index: number }>;
 
 /** The script on the desk: what is read off it, and everything that can be done to it. */
-/** What lines of a plan stand under that have no heading. */
-const UNHEADED = 'The adventure';
-
 export class Desk {
   /** The beat that is being worked on, and the one that is pointed at in script or terrain. */
   activeId = $state<string | null>(null);
@@ -229,40 +227,14 @@ export class Desk {
     const [first, ...more] = beatsFromReading(reading, { newId, seed: newSeed() });
     const place = findBeat(this.adventure, beatId);
     if (!first || !place) return;
-    const chapter = this.adventure.chapters[place.chapter]!;
-    this.draft.closeStep();
-    this.edit((now) => {
-      const changed = removeBeat(now, beatId);
-      return addBeats(changed, chapter.id, place.beat, [first, ...more]);
-    });
+    const { id } = this.adventure.chapters[place.chapter]!;
+    this.edit((now) => addBeats(removeBeat(now, beatId), id, place.beat, [first, ...more]));
     this.focusNext = first.id;
   }
 
-  /**
-   * Takes in a plan that was pasted: lines without a heading go where it was; a chapter goes into an
-   * empty one of its kind, if there is one, else after the one that it was pasted into.
-   */
+  /** Takes in a plan that was pasted: one step to undo. */
   takePlan(plan: Adventure, place: InsertPlace): void {
-    const { chapters, moves } = plan;
-    const [first, ...others] = chapters;
-    if (!first) return;
-    const isHeaded = first.title !== UNHEADED;
-    this.draft.closeStep();
-    this.edit((now) => {
-      const own = moves.filter(({ id }) => !now.moves.some((one) => one.id === id));
-      const whole = { ...now, moves: [...now.moves, ...own] };
-      const begun = isHeaded ? whole : addBeats(whole, place.chapterId, place.index, first.beats);
-      let after = begun.chapters.findIndex(({ id }) => id === place.chapterId);
-      return (isHeaded ? chapters : others).reduce((all, chapter) => {
-        const empty = all.chapters.find(
-          ({ kind, beats }) => kind === chapter.kind && beats.length === 0,
-        );
-        if (!empty) return addChapter(all, chapter, (after += 1));
-        const { title, led, beats } = chapter;
-        return changeChapter(all, empty.id, (one) => ({ ...one, title, led, beats }));
-      }, begun);
-    });
-    this.draft.closeStep();
+    this.edit((now) => withPlan(now, plan, place));
   }
 
   #add(beats: readonly Beat[], place: InsertPlace): InsertPlace | null {

@@ -1,6 +1,6 @@
 <!-- What a plan becomes before it is taken in: each line, what it is read as, and what else it may be. -->
 <script lang="ts">
-  import { SURE, type BecameLine, type Reading, type UnreadLine } from '$core';
+  import { counted, isSure, type BecameLine, type Reading, type UnreadLine } from '$core';
   import ListChecks from '@lucide/svelte/icons/list-checks';
   import { SvelteMap } from 'svelte/reactivity';
   import ReadingMark from './ReadingMark.svelte';
@@ -21,13 +21,12 @@
   let dialog: HTMLDialogElement;
   let onlyUnsure = $state(false);
 
-  const isUnsure = ({ read }: BecameLine) => read.score < SURE && read.others.length > 0;
+  const isUnsure = ({ read }: BecameLine) => !isSure(read);
   const unsure = $derived(lines.filter(isUnsure).length);
   const said = $derived(lines.filter(({ read }) => read.reading.kind === 'tell').length);
   const shown = $derived(
     lines.flatMap((line, at) => (!onlyUnsure || isUnsure(line) ? [{ line, at }] : [])),
   );
-  const counted = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
 
   function choose(at: number, reading: Reading) {
     if (reading === lines[at]!.read) chosen.delete(at);

@@ -36,10 +36,11 @@ export function refuseWith(
 }
 
 /**
- * The body's bytes; null if there are more than the limit. What is too long is read to its end and
+ * The body's bytes, or the answer that there are too many. What is too long is read to its end and
  * thrown away, so that the sender hears the answer instead of a broken line.
  */
-export async function readBytes(request: Request): Promise<Uint8Array | null> {
+export async function readBytes(request: Request): Promise<Uint8Array | Response> {
+  const tooLarge = () => refuse([problem('too-large', [], { most: MAX_BODY_BYTES })], 413);
   const reader = request.body?.getReader();
   if (!reader) return new Uint8Array();
   let pieces: Uint8Array[] = [];
@@ -47,15 +48,43 @@ export async function readBytes(request: Request): Promise<Uint8Array | null> {
   try {
     for (;;) {
       const { done, value } = await reader.read();
-      if (done) return bytes > MAX_BODY_BYTES ? null : Buffer.concat(pieces);
+      if (done) return bytes > MAX_BODY_BYTES ? tooLarge() : Buffer.concat(pieces);
       bytes += value.byteLength;
       if (bytes <= MAX_BODY_BYTES) pieces.push(value);
       else pieces = [];
     }
   } catch {
     // The server's own limit, above ours, cut it off.
-    return null;
+    return tooLarge();
   }
+}
+
+/** The JSON in a body, or the answer that says why there is none. */
+export function jsonIn(bytes: Uint8Array): { value: unknown } | Response {
+  try {
+    return { value: JSON.parse(new TextDecoder().decode(bytes)) as unknown };
+  } catch {
+    return refuse([problem('not-json')]);
+  }
+}
+
+/** What was sent, as `schema` has it, or the answer that says what is wrong with it. */
+export function checked<Schema extends z.ZodType>(
+  value: unknown,
+  schema: Schema,
+): { body: z.infer<Schema> } | Response {
+  const parsed = schema.safeParse(value, { reportInput: true });
+  return parsed.success ? { body: parsed.data } : refuse(parsed.error.issues.map(problemOfIssue));
+}
+
+/** The adventure in a body, checked and migrated as a file is; `at` is where it stands there. */
+export function adventureIn(
+  document: unknown,
+  at: readonly string[],
+): { adventure: Adventure } | Response {
+  const parsed = parseAdventure(document);
+  if (parsed.ok) return { adventure: parsed.value };
+  return refuse(parsed.problems.map((one) => ({ ...one, path: [...at, ...one.path] })));
 }
 
 /** The JSON in a request, or the answer that says why there is none. */
@@ -69,12 +98,7 @@ export async function readJson(request: Request): Promise<{ value: unknown } | R
     );
   }
   const bytes = await readBytes(request);
-  if (bytes === null) return refuse([problem('too-large', [], { most: MAX_BODY_BYTES })], 413);
-  try {
-    return { value: JSON.parse(new TextDecoder().decode(bytes)) as unknown };
-  } catch {
-    return refuse([problem('not-json')]);
-  }
+  return bytes instanceof Response ? bytes : jsonIn(bytes);
 }
 
 /**
@@ -89,13 +113,9 @@ export async function readRequest<Schema extends z.ZodObject>(
   if (read instanceof Response) return read;
   const { value } = read;
   const bare = typeof value === 'object' && value !== null && 'format' in value;
-  const parsed = schema.safeParse(bare ? { adventure: value } : value, { reportInput: true });
-  if (!parsed.success) return refuse(parsed.error.issues.map(problemOfIssue));
-  const document = (parsed.data as { adventure?: unknown }).adventure;
-  const adventure = parseAdventure(document);
-  if (!adventure.ok) {
-    const at = bare ? [] : ['adventure'];
-    return refuse(adventure.problems.map((one) => ({ ...one, path: [...at, ...one.path] })));
-  }
-  return { body: parsed.data, adventure: adventure.value };
+  const sent = checked(bare ? { adventure: value } : value, schema);
+  if (sent instanceof Response) return sent;
+  const { adventure } = sent.body as { adventure?: unknown };
+  const found = adventureIn(adventure, bare ? [] : ['adventure']);
+  return found instanceof Response ? found : { ...sent, ...found };
 }

@@ -13,6 +13,7 @@ import { saidDuring } from '../../language/said';
 import { SHOWINGS, type Led, type Showing } from '../../model/led';
 import type { Move } from '../../model/move';
 import { beatsOf, hasBeats } from '../../document/beats-of';
+import { UNHEADED } from '../../document/with-plan';
 import { withMissingMoves } from '../../document/missing-moves';
 import { newAdventure, newChapter } from '../../document/new-adventure';
 import type { NewId } from '../../model/new-id';
@@ -79,7 +80,7 @@ export class ScriptReader {
 
   /** Adds beats; their ids as they stand in the chapter. */
   #addAll(beats: readonly Beat[]): readonly string[] {
-    if (this.chapters.length === 0) this.open('The adventure');
+    if (this.chapters.length === 0) this.open(UNHEADED);
     const before = this.chapters.at(-1)!.beats.length;
     for (const beat of beats) this.#add(beat);
     return this.chapters
@@ -89,7 +90,7 @@ export class ScriptReader {
   }
 
   #add(beat: Beat): void {
-    if (this.chapters.length === 0) this.open('The adventure');
+    if (this.chapters.length === 0) this.open(UNHEADED);
     const chapter = this.chapters.at(-1)!;
     const say = this.#say;
     this.#say = '';
@@ -157,7 +158,7 @@ export class ScriptReader {
 
   /** How the chapter is led that stands open. */
   #lead(led: Led): void {
-    if (this.chapters.length === 0) this.open('The adventure');
+    if (this.chapters.length === 0) this.open(UNHEADED);
     this.chapters.at(-1)!.led = led;
   }
 

@@ -4,11 +4,10 @@ import {
   movesOfBeat,
   oddsOfBeat,
   problem,
-  problemOfIssue,
   USUAL_DEFAULTS,
 } from '$core';
 import { json } from '@sveltejs/kit';
-import { readJson, refuse } from '$lib/server/answer';
+import { checked, readJson, refuse } from '$lib/server/answer';
 import { oddsRequestSchema } from '$lib/server/requests';
 import type { RequestHandler } from './$types';
 
@@ -16,9 +15,9 @@ import type { RequestHandler } from './$types';
 export const POST: RequestHandler = async ({ request }) => {
   const read = await readJson(request);
   if (read instanceof Response) return read;
-  const parsed = oddsRequestSchema.safeParse(read.value, { reportInput: true });
-  if (!parsed.success) return refuse(parsed.error.issues.map(problemOfIssue));
-  const { beat, setting = DEFAULT_SETTING, pace, moves = [] } = parsed.data;
+  const sent = checked(read.value, oddsRequestSchema);
+  if (sent instanceof Response) return sent;
+  const { beat, setting = DEFAULT_SETTING, pace, moves = [] } = sent.body;
   const book = moveBookOf({ moves });
   const unknown = movesOfBeat(beat).filter((id) => !book.has(id));
   if (unknown.length > 0) {

@@ -1,9 +1,8 @@
-import { DEFAULT_SETTING, makeMoveFinder, moveBookOf, parseAdventure, readLine } from '$core';
-import { problemOfIssue } from '$core';
+import { DEFAULT_SETTING, idsInOrder, makeMoveFinder, moveBookOf, readLine } from '$core';
 import { json } from '@sveltejs/kit';
 import { loadSoundBook } from '$lib/language/sound-book';
-import { readJson, refuse } from '$lib/server/answer';
-import { idsInOrder, readingTold } from '$lib/server/read-answer';
+import { adventureIn, checked, readJson } from '$lib/server/answer';
+import { MARK, readingTold } from '$lib/server/read-answer';
 import { readRequestSchema } from '$lib/server/requests';
 import type { RequestHandler } from './$types';
 
@@ -11,17 +10,14 @@ import type { RequestHandler } from './$types';
 export const POST: RequestHandler = async ({ request }) => {
   const read = await readJson(request);
   if (read instanceof Response) return read;
-  const parsed = readRequestSchema.safeParse(read.value, { reportInput: true });
-  if (!parsed.success) return refuse(parsed.error.issues.map(problemOfIssue));
-  const { lines, adventure } = parsed.data;
-  const document = adventure === undefined ? null : parseAdventure(adventure);
-  if (document && !document.ok) {
-    return refuse(document.problems.map((one) => ({ ...one, path: ['adventure', ...one.path] })));
-  }
-  const moves = document?.value.moves ?? [];
-  const { ages, kit } = document?.value.setting ?? DEFAULT_SETTING;
+  const sent = checked(read.value, readRequestSchema);
+  if (sent instanceof Response) return sent;
+  const { lines, adventure } = sent.body;
+  const found = adventure === undefined ? null : adventureIn(adventure, ['adventure']);
+  if (found instanceof Response) return found;
+  const { moves, setting } = found?.adventure ?? { moves: [], setting: DEFAULT_SETTING };
   const finder = makeMoveFinder(moveBookOf({ moves }));
-  const tools = { finder, ages, kit, book: await loadSoundBook() };
-  const newId = idsInOrder();
+  const tools = { finder, ages: setting.ages, kit: setting.kit, book: await loadSoundBook() };
+  const newId = idsInOrder(MARK);
   return json({ readings: lines.map((line) => readingTold(readLine(line, tools), newId)) });
 };

@@ -1,11 +1,10 @@
-import { problemOfIssue, type Result } from '$core';
+import { idsInOrder, type Result } from '$core';
 import { json } from '@sveltejs/kit';
 import { textOfDocx } from '$lib/files/docx-text';
-import { MAX_BODY_BYTES, readBytes, refuse, refuseWith } from '$lib/server/answer';
-import { idsInOrder, readingTold } from '$lib/server/read-answer';
+import { PLAN_KINDS, readPlan, type PlanKind, type PlanSource } from '$lib/plan/read-plan';
+import { checked, jsonIn, readBytes, refuse, refuseWith } from '$lib/server/answer';
+import { MARK, readingTold } from '$lib/server/read-answer';
 import { importRequestSchema } from '$lib/server/requests';
-import { PLAN_KINDS, readPlan, type PlanKind } from '$lib/shelf/read-file';
-import { problem } from '$core';
 import type { RequestHandler } from './$types';
 
 const isKind = (name: string): name is PlanKind => (PLAN_KINDS as readonly string[]).includes(name);
@@ -13,24 +12,20 @@ const isKind = (name: string): name is PlanKind => (PLAN_KINDS as readonly strin
 type Given = Readonly<{
   bytes: Uint8Array;
   title: string;
-  moves: Parameters<typeof readPlan>[2]['moves'];
+  moves: PlanSource['moves'];
 }>;
 
 /** What was sent: the file itself, or JSON with its text or its bytes. */
 async function given(request: Request): Promise<Given | Response> {
   const bytes = await readBytes(request);
-  if (bytes === null) return refuse([problem('too-large', [], { most: MAX_BODY_BYTES })], 413);
+  if (bytes instanceof Response) return bytes;
   const type = request.headers.get('content-type') ?? '';
   if (!/\bjson\b/u.test(type)) return { bytes, title: '', moves: [] };
-  let value: unknown;
-  try {
-    value = JSON.parse(new TextDecoder().decode(bytes));
-  } catch {
-    return refuse([problem('not-json')]);
-  }
-  const parsed = importRequestSchema.safeParse(value, { reportInput: true });
-  if (!parsed.success) return refuse(parsed.error.issues.map(problemOfIssue));
-  const { text, base64, title, moves } = parsed.data;
+  const read = jsonIn(bytes);
+  if (read instanceof Response) return read;
+  const asked = checked(read.value, importRequestSchema);
+  if (asked instanceof Response) return asked;
+  const { text, base64, title, moves } = asked.body;
   if (text === undefined && base64 === undefined) {
     return refuseWith(400, 'missing', 'Send the text as “text”, or the bytes as “base64”.', [
       'text',
@@ -58,7 +53,7 @@ export const POST: RequestHandler = async ({ request, params }) => {
       ? await textOfDocx(bytes)
       : { ok: true, value: new TextDecoder().decode(bytes) };
   if (!text.ok) return refuse(text.problems, 422);
-  const newId = idsInOrder();
+  const newId = idsInOrder(MARK);
   const source = { newId, newSeed: () => 1, moves };
   const read = await readPlan(format === 'docx' ? 'text' : format, text.value, source, title);
   if (!read.ok) return refuse(read.problems, read.problems[0]!.code === 'too-large' ? 413 : 422);
