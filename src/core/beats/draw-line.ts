@@ -207,6 +207,12 @@ function amountAsTyped(amount: AmountRule): string[] {
   return [from, `x ${times}`, more, `${least} to ${most}`, ask ? 'ask first' : ''];
 }
 
+/** A move with commas of its own stands in brackets. */
+function standInAsTyped(standIn: NonNullable<DrawSetup['rules']['standIn']>, book: MoveBook): string {
+  const typed = typedAmongOthers(book, standIn);
+  return `stand-in ${typed.includes(',') ? `(${typed})` : typed}`;
+}
+
 function rulesAsTyped({ rules, amount }: DrawSetup, book: MoveBook): string[] {
   const { between, standIn } = rules;
   const tightens = between?.tightens ? ' shorter and shorter' : '';
@@ -214,7 +220,7 @@ function rulesAsTyped({ rules, amount }: DrawSetup, book: MoveBook): string[] {
     stopAsTyped(rules),
     RETURNS[rules.returns],
     rules.onRepeat === 'again' ? 'draw again' : '',
-    rules.onRepeat === 'stand-in' && standIn ? `stand-in ${typedAmongOthers(book, standIn)}` : '',
+    rules.onRepeat === 'stand-in' && standIn ? standInAsTyped(standIn, book) : '',
     rules.mostOfOne === null ? '' : `at most ${rules.mostOfOne} of one`,
     rules.mostAhead === null ? '' : 'fair share',
     rules.noPattern ? 'no pattern' : '',

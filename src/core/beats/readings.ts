@@ -15,9 +15,10 @@ import { tellOf } from './tell';
 
 /**
  * What a line may mean, with how sure that is: from 0 to 1, by the share of its words that the reading
- * uses. `left` are the words that it keeps but does not act on.
+ * uses. `left` are the words that it keeps but does not act on, `used` all others.
  */
-export type Reading = Readonly<{
+export type Reading = Scored & Readonly<{ used: readonly string[] }>;
+type Scored = Readonly<{
   reading: QuickReading;
   says: string;
   score: number;
@@ -25,6 +26,7 @@ export type Reading = Readonly<{
 }>;
 /** The likeliest meaning of a line, and others that are close, the likelier first. */
 export type LineRead = Reading & Readonly<{ others: readonly Reading[] }>;
+type Ranked = Scored & Readonly<{ others: readonly Scored[] }>;
 
 /** What a word weighs that is kept beside the move, as a note or in its name. */
 const KEPT = 0.6;
@@ -38,12 +40,12 @@ const HARDLY = 0.05;
 const SMALL = new Set('a an the of and to for your you we now then in on at with it'.split(' '));
 const bigWords = (text: string) => plainWords(text).filter((word) => !SMALL.has(word));
 
-function scored(reading: QuickReading, score: number, left: readonly string[] = []): Reading {
+function scored(reading: QuickReading, score: number, left: readonly string[] = []): Scored {
   return { reading, says: readingInWords(reading), score: Math.round(score * 100) / 100, left };
 }
 
 /** How much of a line its moves use. */
-function scoreOfMoves(line: string, { actions }: MoveReading): Reading['score'] {
+function scoreOfMoves(line: string, { actions }: MoveReading): number {
   const words = Math.max(1, bigWords(line).length);
   const kept = actions.flatMap(({ guise }) => bigWords(guise.note)).length;
   const known = actions.filter(({ move }) => !isUnknown(move)).length / actions.length;
@@ -60,14 +62,14 @@ function doneFirst(
   line: string,
   score: number,
   left: readonly string[] = [],
-): Reading {
+): Scored {
   const done: MoveReading = { kind: 'move', actions: [action], rounds: 1 };
   const says = readingInWords(done);
   return { ...scored({ ...done, actions: [inGuise(action, { line })] }, score, left), says };
 }
 
 /** What a line that is said could ask for, with the line said first. */
-function doneIn(line: string, tools: LineTools): Reading | null {
+function doneIn(line: string, tools: LineTools): Scored | null {
   if (DRINK.test(line)) {
     return scored({ kind: 'drink', seconds: TIMINGS.drink.usual, text: line }, MENTIONED);
   }
@@ -91,7 +93,7 @@ function eachSide(reading: MoveReading): MoveReading | null {
   return { ...reading, actions: [{ ...only, dose: { ...only.dose, sides: 'each' } }] };
 }
 
-function readDone(line: string, reading: MoveReading): LineRead {
+function readDone(line: string, reading: MoveReading): Ranked {
   const score = scoreOfMoves(line, reading);
   const both = eachSide(reading);
   const others = [
@@ -106,8 +108,24 @@ function readDone(line: string, reading: MoveReading): LineRead {
  * that is said, to say what a line asks for that is done, to do on each side what has one.
  */
 export function readLine(typed: string, tools: LineTools): LineRead {
-  const reading = readQuickLine(typed, tools);
   const line = typed.trim();
+  const { others, ...first } = ranked(line, tools);
+  return { ...withUsed(first, line), others: others.map((one) => withUsed(one, line)) };
+}
+
+/** A reading with the words of its line that it uses: those that are not left, each as often. */
+function withUsed(one: Scored, line: string): Reading {
+  const left = [...one.left];
+  const used = plainWords(line).filter((word) => {
+    const at = left.indexOf(word);
+    if (at >= 0) left.splice(at, 1);
+    return at < 0;
+  });
+  return { ...one, used };
+}
+
+function ranked(line: string, tools: LineTools): Ranked {
+  const reading = readQuickLine(line, tools);
   if (!isBeat(reading))
     return { ...scored(reading, reading.kind === 'nothing' ? 0 : 1), others: [] };
   if (reading.kind === 'move') return readDone(line, reading);

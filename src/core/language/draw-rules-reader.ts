@@ -55,9 +55,10 @@ const SECONDS = String.raw`(\d+)\s*(s|sec|seconds?|min|minutes?)`;
 const PHRASES: readonly (readonly [RegExp, (read: RulesRead, match: RegExpMatchArray) => void])[] =
   [
     [
-      /\bstand-?in (?:is )?([^,]+)/iu,
+      // In brackets it may have commas of its own: "stand-in (march fours 10 s, fives 20 s)".
+      /\bstand-?in (?:is )?(?:\(([^()]+)\)|([^,]+))/iu,
       (read, m) => {
-        read.standIn = m[1]!.trim();
+        read.standIn = (m[1] ?? m[2])!.trim();
         read.rules.onRepeat = 'stand-in';
       },
     ],

@@ -19,14 +19,16 @@ type Told = Readonly<{
   beats: readonly Beat[];
   score: number;
   left: readonly string[];
+  used: readonly string[];
 }>;
 
-const toldOf = ({ reading, says, score, left }: Reading, newId: NewId): Told => ({
+const toldOf = ({ reading, says, score, left, used }: Reading, newId: NewId): Told => ({
   kind: reading.kind,
   says,
   beats: beatsFromReading(reading, { newId, seed: SEED }),
   score,
   left,
+  used,
 });
 
 /** A line's meaning, and its others, as they are told to whoever asked. */

@@ -134,7 +134,7 @@
           </tbody>
         </table>
         <p class="mt-2 text-soft">
-          {move.fromAge > 3 ? `Often by ${move.fromAge}. ` : ''}Facts: {move.origin}.
+          {move.fromAge > 3 ? `Often by ${move.fromAge}. ` : ''}{ORIGIN_WORDS[move.origin]}
         </p>
       </section>
       <section>
@@ -172,7 +172,6 @@
         {#if alsoCalled(move).length > 0}
           <p class="mt-1 text-soft">Also found as: {alsoCalled(move).join(', ')}.</p>
         {/if}
-        <p class="mt-1 text-soft">{ORIGIN_WORDS[move.origin]}</p>
       </section>
       <section>
         <h2 class="text-xl">Where you use it</h2>
