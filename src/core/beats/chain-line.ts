@@ -9,11 +9,11 @@ import { quoted, revealed } from '../language/said';
 import { doseIn } from '../language/words-of';
 import type { DoseUnit, Tempo } from '../model/dose';
 import type { MoveBook } from '../moves/move-book';
-import { within } from '../words/numbers';
+import { numberRead } from '../words/numbers';
 import { AS_LED } from '../model/led';
 import { bareAction } from './actions-of';
 import type { LineFile } from './beat-file';
-import { INTRODUCED, linksOf, MOST_PERFORMANCES, type Chain } from './chain-schema';
+import { linksOf, MOST_PERFORMANCES, type Chain } from './chain-schema';
 
 /** Short links: a chain of eight does each of them many times. Our own judgement. */
 const LINK_AMOUNTS: Readonly<Record<DoseUnit, number>> = {
@@ -70,7 +70,7 @@ function readHead(head: string): Head | Unread {
     .trim();
   const unread = [rest, introduce === undefined ? some! : ''].filter(Boolean);
   if (unread.length > 0) return { unread };
-  return { introduce: within(introduce!, INTRODUCED), bodyParts, perform };
+  return { introduce: numberRead(introduce!), bodyParts, perform };
 }
 
 /** `chain: squats, arm circles, hops`, `chain 3 at a time, performed slow, fast: reach + squat, hop`. */

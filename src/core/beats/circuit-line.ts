@@ -12,9 +12,9 @@ import { doseIn } from '../language/words-of';
 import { HIDDEN_TEXT, quoted, revealed, saidInWords, takeDuring } from '../language/said';
 import type { Guise } from '../model/action';
 import type { MoveBook } from '../moves/move-book';
-import { within } from '../words/numbers';
+import { numberRead, within } from '../words/numbers';
 import type { LineFile } from './beat-file';
-import { BY_THE_CLOCK, MOST_ROUNDS, WORK_RANGE, type Circuit } from './circuit-schema';
+import { BY_THE_CLOCK, MOST_ROUNDS, type Circuit } from './circuit-schema';
 import { ownInWords, timesInWords } from './circuit-words';
 
 export type CircuitReading = Readonly<{
@@ -44,8 +44,8 @@ function takeRounds(text: string): Readonly<{ head: string; byRound: Circuit['by
       while (own.length <= at) own.push(AS_ALL);
       own[at] = {
         say: say ? revealed(say) : '',
-        workSeconds: work === undefined ? null : within(Number(work), WORK_RANGE),
-        restSeconds: rest === undefined ? null : Math.min(600, Number(rest)),
+        workSeconds: work === undefined ? null : numberRead(Number(work)),
+        restSeconds: rest === undefined ? null : numberRead(Number(rest)),
       };
       return ' ';
     },

@@ -15,7 +15,6 @@ import type { ReadAction } from '../language/read-action';
 import { quoted, saidInWords, takeDuring } from '../language/said';
 import {
   isSum,
-  MOST_ENTRIES,
   type AmountRule,
   type DrawRules,
   type SumRule,
@@ -106,7 +105,7 @@ function readTable(names: readonly string[], file: AnyDevice, tools: LineTools) 
     readEntry(file.readEntry(name), (action) => file.usualLabel(n, action), tools),
   );
   return {
-    entries: entries.flatMap((entry) => entry ?? []).slice(0, MOST_ENTRIES),
+    entries: entries.flatMap((entry) => entry ?? []),
     unread: names.filter((_, n) => !entries[n]),
   };
 }
@@ -208,7 +207,10 @@ function amountAsTyped(amount: AmountRule): string[] {
 }
 
 /** A move with commas of its own stands in brackets. */
-function standInAsTyped(standIn: NonNullable<DrawSetup['rules']['standIn']>, book: MoveBook): string {
+function standInAsTyped(
+  standIn: NonNullable<DrawSetup['rules']['standIn']>,
+  book: MoveBook,
+): string {
   const typed = typedAmongOthers(book, standIn);
   return `stand-in ${typed.includes(',') ? `(${typed})` : typed}`;
 }

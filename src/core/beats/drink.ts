@@ -4,7 +4,7 @@ import { saidInWords, splitGuise, typedSaid } from '../language/said';
 import { NO_GUISE } from '../model/action';
 import { lineSchema } from '../model/text';
 import { inSeconds, lengthInWords } from '../words/clock';
-import { within } from '../words/numbers';
+import { numberRead } from '../words/numbers';
 import { saidTogether } from '../words/said-together';
 import { beatBase } from './beat-base';
 import { NO_PARTS, PLAIN, type BeatFile, type LineFile } from './beat-file';
@@ -54,7 +54,7 @@ export const drinkLine: LineFile<Drink, DrinkReading> = {
     if (!match) return null;
     const text = saidTogether(guise.line, guise.meanwhile);
     if (!match[1]) return { kind: 'drink', seconds: TIMINGS.drink.usual, text };
-    return { kind: 'drink', seconds: within(inSeconds(match[1], match[2]), LENGTH), text };
+    return { kind: 'drink', seconds: numberRead(inSeconds(match[1], match[2])), text };
   },
   make: ({ seconds, text }, { newId }) => ({ kind: 'drink', id: newId('bt'), text, seconds }),
   readBack: ({ seconds, text }) =>

@@ -7,7 +7,7 @@ import {
   type Unread,
 } from '../language/part-reader';
 import { quoted } from '../language/said';
-import { within } from '../words/numbers';
+import { numberRead } from '../words/numbers';
 import type { LineFile } from './beat-file';
 import type { Echo } from './echo';
 
@@ -23,7 +23,6 @@ export type EchoReading = Readonly<{
 /** A walking tempo, for chants and claps. Our own judgement. */
 const RHYME_BEATS_PER_MINUTE = 96;
 
-const TIMES_RANGE = { least: 1, most: 20 } as const;
 const TIMES: Readonly<Record<string, number>> = { once: 1, twice: 2 };
 
 /** "once 4 beats at 100": how often, how many beats a line, how fast. */
@@ -35,9 +34,9 @@ function readHead(text: string): Pick<EchoReading, 'beats' | 'times' | 'beatsPer
   const unread = left.split(/[\s,]+/u).filter(Boolean);
   if (unread.length > 0) return { unread };
   return {
-    beats: within(Number(beats?.[1] ?? 4), { least: 1, most: 64 }),
-    times: times ? within(TIMES[times[1]!.toLowerCase()] ?? Number(times[2]), TIMES_RANGE) : 2,
-    beatsPerMinute: within(Number(tempo?.[1] ?? RHYME_BEATS_PER_MINUTE), { least: 40, most: 180 }),
+    beats: numberRead(Number(beats?.[1] ?? 4)),
+    times: times ? numberRead(TIMES[times[1]!.toLowerCase()] ?? Number(times[2])) : 2,
+    beatsPerMinute: numberRead(Number(tempo?.[1] ?? RHYME_BEATS_PER_MINUTE)),
   };
 }
 

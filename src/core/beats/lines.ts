@@ -1,8 +1,10 @@
 import { howAsTyped, pointsAsTyped, type HowSaid } from '../language/how-reader';
 import { AS_LED } from '../model/led';
+import { idsInOrder } from '../model/new-id';
 import type { MoveBook } from '../moves/move-book';
 import { isLed, splitWords, usualHowOf, type Beat, type BeatKind } from '.';
 import type { LineFile, Making } from './beat-file';
+import { bounded, type Held } from './bounded';
 import { chainLine } from './chain-line';
 import { circuitLine } from './circuit-line';
 import { drawLine } from './draw-line';
@@ -53,9 +55,28 @@ export function lineOfBeat(beat: Beat, book: MoveBook): string | null {
 const fileOfReading = ({ kind }: BeatReading) =>
   LINES[kind] as unknown as LineFile<Beat, BeatReading>;
 
-/** The beats that a reading asks for: one, and what is said before or after it where it is long. */
-export function beatsOfReading(reading: BeatReading, making: Making): readonly Beat[] {
+function madeOf(reading: BeatReading, making: Making): readonly Beat[] {
   return splitWords({ ...fileOfReading(reading).make(reading, making), ...reading.how }, making);
+}
+
+/**
+ * The beats that a reading asks for: one, and what is said before or after it where it is long. All of
+ * them are what a file may hold; none where `limitsOf` says that it is too much.
+ */
+export function beatsOfReading(reading: BeatReading, making: Making): readonly Beat[] {
+  return madeOf(reading, making).flatMap((beat) => bounded(beat).beat ?? []);
+}
+
+/** What a reading asks for beyond what a file may hold; `most` where nothing can be made of it. */
+export function limitsOf(
+  reading: BeatReading,
+): Readonly<{ held: readonly Held[]; most: number | null }> {
+  const all = madeOf(reading, { newId: idsInOrder('l'), seed: 1 }).map(bounded);
+  const whole = all.every(({ beat }) => beat !== null);
+  return {
+    held: whole ? all.flatMap(({ held }) => held) : [],
+    most: whole ? null : Math.max(...all.map(({ most }) => most ?? 0)),
+  };
 }
 
 /** What was understood of a typed beat, in words. */

@@ -10,7 +10,7 @@ import { AS_LED } from '../model/led';
 import { isUnknown } from '../moves/unknown-move';
 import { actionsOf } from './actions-of';
 import type { LineFile } from './beat-file';
-import { within } from '../words/numbers';
+import { numberRead } from '../words/numbers';
 import { ROUNDS, type MoveBeat } from './move';
 import { roundsInWords } from './sheet-row';
 
@@ -61,7 +61,7 @@ function read(line: string, tools: LineTools): MoveReading | Unread | null {
   const times = of ?? bracketed;
   const rest = line.slice(front.length);
   const all = readOnce(bracketed ? rest.slice(1, -1) : rest, tools);
-  return times && all && 'kind' in all ? { ...all, rounds: within(Number(times), ROUNDS) } : all;
+  return times && all && 'kind' in all ? { ...all, rounds: numberRead(Number(times)) } : all;
 }
 
 function readOnce(line: string, tools: LineTools): MoveReading | Unread | null {

@@ -162,7 +162,7 @@ describe('other typed lines', () => {
     ['jump like a frog who has lost its hat', { kind: 'tell' }],
     ['“Ten squats”', { kind: 'tell', text: 'Ten squats', unread: [] }],
     ['sip', { kind: 'drink', seconds: 30 }],
-    ['Drink 1000 s', { kind: 'drink', seconds: 600 }],
+    ['Drink 1000 s', { kind: 'drink', seconds: 1000 }],
     ['#cool-down', { kind: 'chapter', chapterKind: 'cool-down', title: 'cool-down' }],
     ['# A game of fog', { kind: 'chapter', chapterKind: 'game' }],
     ['circuit', { kind: 'circuit', stations: [], rounds: 2, workSeconds: 30, restSeconds: 15 }],

@@ -10,7 +10,7 @@ import { hideQuoted, revealed, saidDuring } from '../language/said';
 import { CHAPTER_KINDS, type ChapterKind } from '../model/chapter-kinds';
 import type { Led } from '../model/led';
 import { BEAT_KINDS, BEATS, type Beat } from '.';
-import { beatReadBack, beatsOfReading, LINES, type BeatReading } from './lines';
+import { beatReadBack, beatsOfReading, limitsOf, LINES, type BeatReading } from './lines';
 import type { Making } from './beat-file';
 import { tellOf } from './tell';
 
@@ -72,8 +72,14 @@ export function readQuickLine(input: string, tools: LineTools): QuickReading {
   return readToDo(typed, tools);
 }
 
-/** A line that is something to do, or else to say. */
+/** A line that is something to do, or else to say: what a beat can't hold is said, and told. */
 function readToDo(typed: string, tools: LineTools): BeatReading {
+  const read = readDone(typed, tools);
+  const { most } = read.kind === 'tell' ? { most: null } : limitsOf(read);
+  return most === null ? read : { ...tellOf(typed), most };
+}
+
+function readDone(typed: string, tools: LineTools): BeatReading {
   const line = sameAs(hideQuoted(typed));
   const how = readLed(line, tools);
   if (how) return how;

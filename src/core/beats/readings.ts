@@ -10,12 +10,15 @@ import { findMove } from '../moves/move-finder';
 import { isUnknown } from '../moves/unknown-move';
 import { plainWords } from '../words/plain-words';
 import type { MoveReading } from './move-line';
+import type { Held } from './bounded';
+import { limitsOf } from './lines';
 import { isBeat, readingInWords, readQuickLine, type QuickReading } from './quick-line';
 import { tellOf } from './tell';
 
 /**
  * What a line may mean, with how sure that is: from 0 to 1, by the share of its words that the reading
- * uses. `left` are the words that it keeps but does not act on, `used` all others.
+ * uses. `left` are the words that it keeps but does not act on, `used` all others; `held` are numbers
+ * beyond what a file may hold, with the nearest that are taken.
  */
 export type Reading = Scored & Readonly<{ used: readonly string[] }>;
 type Scored = Readonly<{
@@ -23,6 +26,7 @@ type Scored = Readonly<{
   says: string;
   score: number;
   left: readonly string[];
+  held: readonly Held[];
 }>;
 /** The likeliest meaning of a line, and others that are close, the likelier first. */
 export type LineRead = Reading & Readonly<{ others: readonly Reading[] }>;
@@ -40,8 +44,14 @@ const HARDLY = 0.05;
 const SMALL = new Set('a an the of and to for your you we now then in on at with it'.split(' '));
 const bigWords = (text: string) => plainWords(text).filter((word) => !SMALL.has(word));
 
+/** "3 is below the least: 5 is taken". */
+const heldInWords = ({ asked, taken }: Held) =>
+  `${asked} is ${asked < taken ? 'below the least' : 'above the most'}: ${taken} is taken`;
+
 function scored(reading: QuickReading, score: number, left: readonly string[] = []): Scored {
-  return { reading, says: readingInWords(reading), score: Math.round(score * 100) / 100, left };
+  const held = isBeat(reading) ? limitsOf(reading).held : [];
+  const says = [readingInWords(reading), ...held.map(heldInWords)].join('. ');
+  return { reading, says, score: Math.round(score * 100) / 100, left, held };
 }
 
 /** How much of a line its moves use. */
@@ -113,11 +123,11 @@ export function readLine(typed: string, tools: LineTools): LineRead {
   return { ...withUsed(first, line), others: others.map((one) => withUsed(one, line)) };
 }
 
-/** A reading with the words of its line that it uses: those that are not left, each as often. */
+/** A reading with the words of its line that it uses, as typed: those that are not left, each as often. */
 function withUsed(one: Scored, line: string): Reading {
   const left = [...one.left];
-  const used = plainWords(line).filter((word) => {
-    const at = left.indexOf(word);
+  const used = (line.match(/[\p{L}\p{N}’']+/gu) ?? []).filter((word) => {
+    const at = left.indexOf(plainWords(word)[0] ?? '');
     if (at >= 0) left.splice(at, 1);
     return at < 0;
   });

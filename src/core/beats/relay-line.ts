@@ -9,9 +9,9 @@ import {
 import { doseIn } from '../language/words-of';
 import { AS_LED } from '../model/led';
 import { inSeconds } from '../words/clock';
-import { within } from '../words/numbers';
+import { numberRead } from '../words/numbers';
 import type { LineFile } from './beat-file';
-import { LIMIT_SECONDS, METRES, MOST_THINGS, type Relay } from './relay-schema';
+import type { Relay } from './relay-schema';
 import { endInWords, inTurns } from './relay-words';
 
 export type RelayReading = Readonly<{
@@ -49,7 +49,7 @@ const START_OVER =
 /** What ends it, and what happens if one is missed; and the rest of the words. */
 function readEnd(text: string) {
   const [all = '', amount, unit] = LIMIT.exec(text) ?? [];
-  const limit = amount === undefined ? null : within(inSeconds(amount, unit), LIMIT_SECONDS);
+  const limit = amount === undefined ? null : numberRead(inSeconds(amount, unit));
   const left = text.replace(START_OVER, '').replace(all, '');
   return { end: { limitSeconds: limit, startOver: START_OVER.test(text) }, left };
 }
@@ -76,8 +76,8 @@ function read(line: string, tools: LineTools): RelayReading | Unread | null {
   return {
     kind: 'relay',
     thing: thing.slice(0, 60),
-    things: within(things, { least: 1, most: MOST_THINGS }),
-    metres: within(Number(metres ?? USUAL_METRES), METRES),
+    things: numberRead(things),
+    metres: numberRead(Number(metres ?? USUAL_METRES)),
     atOnce: turns.atOnce,
     ...end,
     travel,

@@ -6,7 +6,7 @@ import type { DeepReadonly } from '../model/deep-readonly';
 import { lineSchema } from '../model/text';
 import { capital } from '../words/capital';
 import { inSeconds, lengthInWords } from '../words/clock';
-import { within } from '../words/numbers';
+import { numberRead } from '../words/numbers';
 import { saidTogether } from '../words/said-together';
 import { singular } from '../words/singular';
 import { beatBase } from './beat-base';
@@ -77,10 +77,10 @@ function read(line: string): SetupReading | null {
   return {
     kind: 'setup',
     what,
-    things: things.slice(0, MOST_THINGS).map((one) => one.slice(0, 60)),
+    things,
     helper,
     text: saidTogether(guise.line, guise.meanwhile),
-    seconds: within(amount, LENGTH),
+    seconds: numberRead(amount),
   };
 }
 

@@ -78,6 +78,8 @@ export type TellReading = Readonly<{
   acted?: Acted;
   check?: true;
   unread: readonly string[];
+  /** It asks for more than a beat holds: so many are the most. */
+  most?: number;
 }>;
 
 /** More words than this, and a line that names a move is plainly prose, not a slip. */
@@ -123,7 +125,8 @@ export const tellLine: LineFile<Tell, TellReading> = {
     ...(acted === undefined ? {} : { acted }),
     ...(check ? { check } : {}),
   }),
-  readBack: ({ waitSeconds, to, acted, check, unread }) => {
+  readBack: ({ waitSeconds, to, acted, check, unread, most }) => {
+    if (most) return `A line to say. To be done it’s too long: ${most} in one line is the most`;
     if (check) return 'A check: how are their bodies? A drink, a rest or less is a key away';
     if (to) return `A line to the ${to}`;
     if (acted) return `${ACTED_WORDS[acted]} by everybody as you tell it`;

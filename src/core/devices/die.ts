@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { DIE_SIDES, dieSidesSchema, diceSchema, type DieSides } from '../model/chance';
 import type { DeepReadonly } from '../model/deep-readonly';
 import { capital } from '../words/capital';
-import { numberWord } from '../words/numbers';
+import { countRead, numberWord } from '../words/numbers';
 import { PLAIN, readLabelled, type DeviceFile, type DrawnFrom } from './device-file';
 import { dealOut, dealtFaces, outcomesByFaces } from './faces';
 
@@ -80,7 +80,7 @@ export const die: DeviceFile<Die> = {
     const match = /^(\d+)(?:\s*(?:-|–|to)\s*(\d+))?$/u.exec(typed.label ?? '');
     if (!match) return typed;
     const [from, to] = [Number(match[1]), Number(match[2] ?? match[1])];
-    const faces = Array.from({ length: Math.max(0, to - from + 1) }, (_, n) => from + n);
+    const faces = Array.from({ length: countRead(to - from + 1) }, (_, n) => from + n);
     return { ...typed, label: '', faces };
   },
   line: ({ device: { dice, sides } }) => `${dice === 2 ? 'two dice' : 'die'} of ${sides}`,

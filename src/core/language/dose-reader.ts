@@ -1,5 +1,5 @@
 import { BEATS_A_MINUTE, type Dose, type DoseUnit, type Tempo } from '../model/dose';
-import { within } from '../words/numbers';
+import { numberRead } from '../words/numbers';
 
 /** What a text says of a dose. What it leaves open is missing. */
 export type DoseRead = Readonly<{
@@ -66,14 +66,12 @@ function takeAmounts(found: Found, list: string, unit: string | undefined): void
   found.amounts = numbersIn(list).map((amount) => amount * scale);
 }
 
-const beatsWithin = (beats: number) => within(Math.round(beats), BEATS_A_MINUTE);
-
 const TEMPO = String.raw`(?:(?:getting |ever )?(?:faster|quicker)(?: and (?:faster|quicker))?|slow(?:ly)?|usual|normal|(?:as )?(?:fast|quick(?:ly)?)(?: as (?:you|they) can)?|(?:at )?\d+ (?:bpm|beat (?:a|per) minute)|at \d+(?! (?:s|sec|second|min|m|metre|a time)\b))`;
 
 /** The tempo of a word or phrase for it: "slowly", "at 120 bpm". */
 export function tempoNamed(word: string): Tempo {
   const [digits] = /\d+/u.exec(word) ?? [];
-  if (digits) return beatsWithin(Number(digits));
+  if (digits) return numberRead(Math.round(Number(digits)));
   if (/faster|quicker/u.test(word)) return 'faster';
   if (word.startsWith('slow')) return 'slow';
   return word === 'usual' || word === 'normal' ? 'usual' : 'fast';

@@ -1,14 +1,12 @@
 import {
   DIE_SIDES,
-  EACH_SECONDS,
   type DieSides,
-  MOST_DRAWS,
   type AmountRule,
   type DrawRules,
   type SumRule,
 } from '../model/chance';
 import { inSeconds } from '../words/clock';
-import { within } from '../words/numbers';
+import { numberRead } from '../words/numbers';
 
 type Open<Thing> = { -readonly [Key in keyof Thing]?: Thing[Key] };
 
@@ -47,7 +45,6 @@ export type RulesRead = {
   beforehand?: boolean;
 };
 
-const upTo = (value: number, most: number) => within(value, { least: 1, most });
 const isSides = (value: number): value is DieSides => DIE_SIDES.some((sides) => sides === value);
 const SECONDS = String.raw`(\d+)\s*(s|sec|seconds?|min|minutes?)`;
 
@@ -72,18 +69,17 @@ const PHRASES: readonly (readonly [RegExp, (read: RulesRead, match: RegExpMatchA
     [
       /\buntil all (?:were|are|have been) seen(?:,? (\d+) at most| at most (\d+))?/iu,
       (read, m) => {
-        const most = upTo(Number(m[1] ?? m[2] ?? 30), MOST_DRAWS);
+        const most = numberRead(Number(m[1] ?? m[2] ?? 30));
         read.stop = { after: 'all seen', most };
       },
     ],
     [
       new RegExp(String.raw`\bfor ${SECONDS}\b`, 'iu'),
-      (read, m) =>
-        (read.stop = { after: 'seconds', seconds: Math.max(10, inSeconds(m[1]!, m[2]!)) }),
+      (read, m) => (read.stop = { after: 'seconds', seconds: numberRead(inSeconds(m[1]!, m[2]!)) }),
     ],
     [
       /\b(\d+)\s*s(?:ec|econds?)? (?:(?:each|a|per|for each) (?:letter|card|go|draw|call|one|word)|each)\b|\beach (\d+)\s*s(?:ec|econds?)?\b/iu,
-      (read, m) => (read.rules.eachSeconds = within(Number(m[1] ?? m[2]), EACH_SECONDS)),
+      (read, m) => (read.rules.eachSeconds = numberRead(Number(m[1] ?? m[2]))),
     ],
     [/\bfor the film\b|\bbeforehand\b/iu, (read) => (read.beforehand = true)],
     [/\bno repeats?\b|\bdraw again\b|\bthrow again\b/iu, (read) => (read.rules.onRepeat = 'again')],
@@ -91,7 +87,7 @@ const PHRASES: readonly (readonly [RegExp, (read: RulesRead, match: RegExpMatchA
     [/\bstays? out\b/iu, (read) => (read.rules.returns = 'out')],
     [/\b(?:goes?|put) back\b/iu, (read) => (read.rules.returns = 'back')],
     [/\bin order\b/iu, (read) => (read.rules.returns = 'in order')],
-    [/\bat most (\d+) of one\b/iu, (read, m) => (read.rules.mostOfOne = Number(m[1]))],
+    [/\bat most (\d+) of one\b/iu, (read, m) => (read.rules.mostOfOne = numberRead(Number(m[1])))],
     [/\bfair shares?\b/iu, (read) => (read.rules.mostAhead = 2)],
     [/\bno patterns?\b/iu, (read) => (read.rules.noPattern = true)],
     [/\bchildren add\b|\bask(?:ed)? first\b/iu, (read) => (read.sum.ask = true)],
@@ -114,25 +110,28 @@ const PHRASES: readonly (readonly [RegExp, (read: RulesRead, match: RegExpMatchA
       },
     ],
     [/\bas far as the room(?: goes)?\b/iu, (read) => (read.amountFrom = 'room')],
-    [/\b(?:x|×|times) (\d+)\b/iu, (read, m) => (read.sum.times = upTo(Number(m[1]), 20))],
-    [/\bplus (\d+)\b/iu, (read, m) => (read.sum.plus = Math.min(100, Number(m[1])))],
+    [/\b(?:x|×|times) (\d+)\b/iu, (read, m) => (read.sum.times = numberRead(Number(m[1])))],
+    [/\bplus (\d+)\b/iu, (read, m) => (read.sum.plus = numberRead(Number(m[1])))],
     [
       /\branks? (\d+)\s*(?:-|–|to)\s*(\d+)/iu,
       (read, m) => (read.ranks = [Number(m[1]), Number(m[2])]),
     ],
-    [/\bcourts? (?:cards? )?counts? (\d+)/iu, (read, m) => (read.courts = upTo(Number(m[1]), 20))],
-    [/\b(\d) jokers?\b/iu, (read, m) => (read.jokers = Math.min(4, Number(m[1])))],
+    [
+      /\bcourts? (?:cards? )?counts? (\d+)/iu,
+      (read, m) => (read.courts = numberRead(Number(m[1]))),
+    ],
+    [/\b(\d) jokers?\b/iu, (read, m) => (read.jokers = numberRead(Number(m[1])))],
     [/\b(two|three|2|3) decks\b/iu, (read, m) => (read.copies = /two|2/iu.test(m[1]!) ? 2 : 3)],
     [
       /\b(\d+)\s*(?:-|–|to)\s*(\d+)\b/u,
       (read, m) => {
-        read.sum.least = upTo(Number(m[1]), 600);
-        read.sum.most = upTo(Number(m[2]), 600);
+        read.sum.least = numberRead(Number(m[1]));
+        read.sum.most = numberRead(Number(m[2]));
       },
     ],
     [
       /\b(\d+)\s*(?:throws?|rolls?|draws?|spins?|cards?|calls?|toss(?:es)?|flips?|times|goes)\b/iu,
-      (read, m) => (read.stop = { after: 'draws', draws: upTo(Number(m[1]), MOST_DRAWS) }),
+      (read, m) => (read.stop = { after: 'draws', draws: numberRead(Number(m[1])) }),
     ],
     [/\b(?:two|2) dice\b/iu, (read) => (read.dice = 2)],
     [

@@ -1,5 +1,6 @@
+import { countRead, numberRead } from '../words/numbers';
 import type { Ages } from '../model/ages';
-import { MAX_AMOUNT, MAX_SETS, type Dose, type DoseUnit } from '../model/dose';
+import type { Dose, DoseUnit } from '../model/dose';
 import type { Move } from '../model/move';
 import { usualDose } from '../moves/usual-dose';
 import { takeAsides, type Asides } from './dose-asides';
@@ -8,8 +9,6 @@ import { doseIn } from './words-of';
 
 /** Words of a line that mean nothing where they stand. */
 export type Unread = Readonly<{ unread: readonly string[] }>;
-
-const clamp = (value: number, most: number) => Math.min(Math.max(1, Math.round(value)), most);
 
 /** A number with no unit counts reps, or steps or a hold if that is how the move is usually done. */
 function unitOf(said: DoseUnit | undefined, usual: DoseUnit, amountSaid: boolean): DoseUnit {
@@ -40,7 +39,7 @@ function amountsSaid({ dose, openAmounts }: DoseRead, { asked }: Asides): readon
 /** A number for each set: one number stands for all sets that are said, or that tempos are said for. */
 function inSets(amounts: readonly number[], { sets, dose }: DoseRead): readonly number[] {
   if (amounts.length !== 1) return amounts;
-  const times = clamp(sets ?? dose.tempo?.length ?? 1, MAX_SETS);
+  const times = countRead(sets ?? dose.tempo?.length ?? 1);
   return Array.from({ length: times }, () => amounts[0]!);
 }
 
@@ -65,9 +64,7 @@ export function doseFrom(given: DoseRead, move: Move, ages: Ages, asides: Asides
     ...(asked ? { asked } : {}),
     ...(directions ? { directions } : {}),
     unit: unitOf(unit, usual.unit, said !== null),
-    amounts: inSets(said ?? usual.amounts, read)
-      .slice(0, MAX_SETS)
-      .map((amount) => clamp(amount, MAX_AMOUNT)),
+    amounts: inSets(said ?? usual.amounts, read).map((amount) => numberRead(Math.round(amount))),
   };
 }
 

@@ -107,7 +107,7 @@ export function quoted(text: string): string {
 }
 
 /** What could be taken for a part of the line that it is not. */
-const RISKY = /[“”"…+]|\.{3}|:\s|\bthen\b/iu;
+const RISKY = /[“”"…+]|\.{3}|:\s|\bthen\b|^\P{L}*\d/iu;
 
 /** Words as they are typed after a part; among others always in quotation marks. */
 export function typedSaid({ line, meanwhile }: Guise, isAlone: boolean): string {

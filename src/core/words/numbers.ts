@@ -24,6 +24,23 @@ export function within(
   return Math.min(most, Math.max(least, value));
 }
 
+/** More than any line means; a number above it is read as this. */
+const MOST_READ = 9999;
+
+/**
+ * A number as a line has it, whole or not, 9999 at most. What a beat may hold is checked when the beat
+ * is made, so that a number that is too large is told and not quietly another one.
+ */
+export function numberRead(value: number): number {
+  return Math.min(MOST_READ, value);
+}
+
+/** How many entries a list is made of: as `numberRead`, and no more than can be listed. */
+export function countRead(value: number): number {
+  return Math.min(MOST_LISTED, Math.max(1, value));
+}
+const MOST_LISTED = 99;
+
 /** So many of a thing: "1 draw", "10 draws". */
 export function counted(n: number, one: string, many: string): string {
   return `${n} ${n === 1 ? one : many}`;
