@@ -3,6 +3,7 @@ import { CATALOGUE } from '../moves/catalogue';
 import { adventureSchema, type Adventure } from './adventure';
 import { innerIdsOf, otherMovesOf, partsAt } from '../beats';
 import { MOST_PROBLEMS, parseDocument, type DocumentKind } from '../model/document-kind';
+import { checkSize } from './size';
 import { problem, type Path, type Problem, type Result } from '../model/problem';
 import { CURRENT_VERSION, MIGRATIONS } from './versions';
 
@@ -53,7 +54,7 @@ const formatSchema = z.looseObject({ format: z.literal('arrup') });
 
 /**
  * A plain JSON value as an adventure of the current version: recognised, migrated, checked field
- * by field, its moves and ids checked. On failure the problems (20 at most) with their paths.
+ * by field, its moves and ids checked, and that it is not too much in all. On failure the problems (20 at most) with their paths.
  */
 export function parseAdventure(input: unknown): Result<Adventure> {
   if (!formatSchema.safeParse(input).success) {
@@ -61,6 +62,6 @@ export function parseAdventure(input: unknown): Result<Adventure> {
   }
   const parsed = parseDocument(ADVENTURE, input);
   if (!parsed.ok) return parsed;
-  const problems = checkReferences(parsed.value);
+  const problems = [...checkSize(parsed.value), ...checkReferences(parsed.value)];
   return problems.length > 0 ? { ok: false, problems: problems.slice(0, MOST_PROBLEMS) } : parsed;
 }

@@ -2,6 +2,7 @@ import type { z } from 'zod';
 
 export const PROBLEM_CODES = [
   'too-large',
+  'too-much',
   'not-json',
   'not-arrup',
   'no-script',

@@ -6,7 +6,7 @@ import { DEFAULT_SETTING } from '../model/setting';
 import { DEFAULT_PACE, secondsPerRep } from '../cues/pace';
 import { unroll } from '../schedule/unroll';
 import { doseOf, moveBeat, withBeats } from '../testing/make';
-import { formFor, formForAge, nextForm } from './forms';
+import { formFor, formForAge, isInRing, nextForm } from './forms';
 import { BUILT_IN, moveBookOf } from './move-book';
 
 const own = (id: string, change: Partial<Move>): Move => ({
@@ -44,6 +44,24 @@ describe('a form for an age', () => {
     const found = check(young, young.setting, unroll(young));
     const age = found.find(({ rule }) => rule === 'before-age');
     expect(age).toMatchObject({ params: { easier: '' }, fix: null });
+  });
+
+  it('is in a ring where its easier forms, or its harder ones, lead back to it', () => {
+    const moves = [
+      own('own-one', { easier: 'own-two', harder: 'squat-jump' }),
+      own('own-two', { easier: 'own-three' }),
+      own('own-three', { easier: 'own-one' }),
+      own('own-beside', { easier: 'own-one' }),
+    ];
+    const book = moveBookOf({ moves });
+    expect(moves.map((move) => isInRing(move, 'easier', book))).toEqual([true, true, true, false]);
+    expect(isInRing(moves[0]!, 'harder', book)).toBe(false);
+    for (const move of BUILT_IN.values()) {
+      expect([isInRing(move, 'easier', BUILT_IN), isInRing(move, 'harder', BUILT_IN)]).toEqual([
+        false,
+        false,
+      ]);
+    }
   });
 
   it('is one with what is at hand: a scarf instead of a bean bag only where there is a scarf', () => {

@@ -34,6 +34,20 @@ function formAlong(
   return form ?? null;
 }
 
+/**
+ * Whether a move comes back to itself by its easier forms, or by its harder ones: then none of them is
+ * easier than all others. Where it does not, it may still lead into a ring of others.
+ */
+export function isInRing(move: Move, way: 'easier' | 'harder', book: MoveBook): boolean {
+  const seen = new Set<string>();
+  let id = move[way];
+  while (id !== null && id !== move.id && !seen.has(id)) {
+    seen.add(id);
+    id = book.get(id)?.[way] ?? null;
+  }
+  return id === move.id;
+}
+
 /** The next easier or harder form with what is at hand: "a scarf instead" helps nobody without one. */
 export function nextForm(
   move: Move,

@@ -7,6 +7,7 @@ import {
   changeBeat,
   changeChapter,
   check,
+  checkSize,
   drawsOf,
   copyBeat,
   findBeat,
@@ -46,6 +47,8 @@ import {
 import type { Ideas } from '$lib/beats/editor-props';
 import { loadSoundBook } from '$lib/language/sound-book';
 import type { AdventureDraft } from '$lib/store/open-draft';
+import { notices } from '$lib/ui/notices.svelte';
+import { problemInWords } from '$lib/words/problem-words';
 import { newId, newSeed } from '$lib/store/new-id';
 import { Sheet } from './sheet.svelte';
 
@@ -183,7 +186,10 @@ export class Desk {
   }
 
   edit(change: (adventure: Adventure) => Adventure, key: string | null = null): void {
-    this.draft.edit((now) => carryMoves(change(now), this.#own()), key);
+    const next = carryMoves(change(this.adventure), this.#own());
+    const [tooMuch] = checkSize(next);
+    if (tooMuch) notices.say(problemInWords(tooMuch));
+    else this.draft.edit(() => next, key);
   }
 
   /** Changes of the adventure's own fields, of its setting, of its world. */

@@ -4,6 +4,7 @@
     AGE_BANDS,
     DOSE_UNITS,
     FAMILIES,
+    isInRing,
     listInWords,
     POSTURES,
     readList,
@@ -15,6 +16,7 @@
     type MoveBook,
   } from '$core';
   import MovePicker from '$lib/moves/MovePicker.svelte';
+  import { notices } from '$lib/ui/notices.svelte';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineList from '$lib/ui/InlineList.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
@@ -46,6 +48,17 @@
     ['aliases', 'It is also found as', 'other names that you type'],
     ['kit', 'It needs', 'nothing, or: ball, hoop…'],
   ] as const;
+
+  /** A form that leads back here would be easier and harder at once. */
+  function setForm(form: (typeof FORMS)[number][0], other: Move) {
+    if (other.id === move.id) return set({ [form]: null });
+    const next = { ...move, [form]: other.id };
+    if (form !== 'seated' && isInRing(next, form, book)) {
+      notices.say(
+        `“${other.name}” leads back to “${move.name}” as its ${form} form already. Take that away there first.`,
+      );
+    } else set({ [form]: other.id });
+  }
 
   function toggle(region: (typeof REGIONS)[number]) {
     const has = move.regions.includes(region);
@@ -237,7 +250,7 @@
         {book}
         text={book.get(move[form] ?? '')?.name ?? '…'}
         label="{form} form"
-        onpick={({ id }) => set({ [form]: id === move.id ? null : id })}
+        onpick={(other) => setForm(form, other)}
       />{#if move[form]}<button
           type="button"
           class="ml-1 min-h-6 text-base text-soft underline"

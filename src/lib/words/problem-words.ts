@@ -2,9 +2,24 @@ import { entryOf, type Path, type Problem, type ProblemCode } from '$core';
 
 type Params = Problem['params'];
 
+const large = (n: number) => n.toLocaleString('en-GB');
+/** What there is too much of. */
+const MUCH_OF: Readonly<Record<string, (found: number, most: number) => string>> = {
+  beats: (found, most) => `it has ${large(found)} beats, and ${large(most)} are the most`,
+  parts: (found, most) => `it names ${large(found)} moves, and ${large(most)} are the most`,
+  letters: (found, most) =>
+    `${large(found)} letters are said in it, and ${large(most)} are the most`,
+  goes: (found, most) =>
+    `moves are begun ${large(found)} times in it, and ${large(most)} times are the most`,
+  seconds: (found, most) =>
+    `it comes to ${large(Math.ceil(found / 3600))} hours, and ${large(most / 3600)} are the most`,
+};
+
 /** What happened, in words a presenter would use. */
 const WORDS: Readonly<Record<ProblemCode, (params: Params) => string>> = {
   'too-large': () => 'The file is larger than 2 MB, more than any adventure needs.',
+  'too-much': ({ of, most, found }) =>
+    `It’s too much for one adventure: ${MUCH_OF[String(of)]?.(Number(found), Number(most)) ?? ''}. Make two of it.`,
   'not-json': () => 'The file is broken or is not an adventure: it cannot be read as one.',
   'not-arrup': () => 'This is not an Arrup adventure. Its file name ends in .arrup.json.',
   'no-script': () => 'There is no script in it: headings are chapters, list lines are beats.',

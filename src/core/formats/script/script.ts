@@ -15,6 +15,7 @@ import type { Move } from '../../model/move';
 import { beatsOf, hasBeats } from '../../document/beats-of';
 import { UNHEADED } from '../../document/with-plan';
 import { withMissingMoves } from '../../document/missing-moves';
+import { checkSize } from '../../document/size';
 import { newAdventure, newChapter } from '../../document/new-adventure';
 import type { NewId } from '../../model/new-id';
 import { problem, type Result } from '../../model/problem';
@@ -213,7 +214,10 @@ export class ScriptReader {
     // Own moves that a script may name travel in it only if it does.
     const whole = carryMoves({ ...adventure, chapters, moves: [] }, this.source.moves ?? []);
     const known = withMissingMoves(whole, beatsOf(whole));
-    return { ok: true, value: { adventure: known, unread, lines } };
+    const problems = checkSize(known);
+    return problems.length > 0
+      ? { ok: false, problems }
+      : { ok: true, value: { adventure: known, unread, lines } };
   }
 
   token(token: Token, line: number): void {
