@@ -106,7 +106,7 @@ module.exports = {
       severity: 'error',
       from: {
         path: '^src/(lib|routes)',
-        pathNot: '([.]worker[.]ts|[.]test[.]ts|[+]server[.]ts)$',
+        pathNot: '([.]worker[.]ts|[.]test[.]ts)$|^src/lib/server/heavy/',
       },
       to: { path: '^src/core/files[.]ts$', dependencyTypesNot: ['type-only'] },
     },

@@ -1,17 +1,18 @@
 import type { Handle } from '@sveltejs/kit';
+import { refuseWith } from '$lib/server/answer';
+import { SECURITY_HEADERS } from '$lib/server/security-headers';
 
-/** Beside the content security policy, which SvelteKit writes with a nonce for each page. */
-const HEADERS: Readonly<Record<string, string>> = {
-  'x-content-type-options': 'nosniff',
-  'x-frame-options': 'DENY',
-  'referrer-policy': 'no-referrer',
-  'permissions-policy': 'camera=(), microphone=(), geolocation=(), payment=(), usb=()',
-  'cross-origin-opener-policy': 'same-origin',
-  'cross-origin-resource-policy': 'same-origin',
-};
+const isJson = ({ headers }: Response) => headers.get('content-type')?.includes('json') ?? false;
 
 export const handle: Handle = async ({ event, resolve }) => {
-  const response = await resolve(event);
-  for (const [name, value] of Object.entries(HEADERS)) response.headers.set(name, value);
+  const { pathname } = event.url;
+  let response = await resolve(event);
+  if (response.status === 405 && pathname.startsWith('/api/') && !isJson(response)) {
+    const allowed = response.headers.get('allow') ?? '';
+    const message = `${pathname} does not take ${event.request.method}. It takes ${allowed}.`;
+    response = refuseWith(405, 'wrong-method', message);
+    response.headers.set('allow', allowed);
+  }
+  for (const [name, value] of Object.entries(SECURITY_HEADERS)) response.headers.set(name, value);
   return response;
 };

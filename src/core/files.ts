@@ -2,6 +2,7 @@
  * The second door of core: writing files, which needs large packages. For workers and the server
  * only, so that no page has to carry them.
  */
+export { TrackTooLong } from './formats/wav/guide-track';
 export { writeFile } from './formats/write-file';
 export type { FileChoices, FileWorld, WrittenFile } from './formats/write-file';
 export type { FontFile, FontFiles } from './print/type-case';

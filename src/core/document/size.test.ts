@@ -31,7 +31,11 @@ describe('the size of an adventure', () => {
     ],
     [
       'a chain of four, performed once',
-      { ...chainBeat(['squat', 'hop', 'march', 'twist']), introduce: 1, perform: ['usual'] as const },
+      {
+        ...chainBeat(['squat', 'hop', 'march', 'twist']),
+        introduce: 1,
+        perform: ['usual'] as const,
+      },
       { parts: 4, goes: 20 },
     ],
   ])('of %s', (_, beat, size) => {

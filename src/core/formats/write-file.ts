@@ -23,7 +23,7 @@ import { writePdf } from './pdf/pdf';
 import { serializeRunSheetCsv } from './run-sheet/run-sheet-csv';
 import { serializeRunSheetMarkdown } from './run-sheet/run-sheet-markdown';
 import { serializeScript } from './script/write-script';
-import { renderGuideTrack } from './wav/guide-track';
+import { MOST_TRACK_SECONDS, renderGuideTrack } from './wav/guide-track';
 import { serializeCaptions, serializeChapters } from './webvtt/webvtt';
 
 /** How a file is written, as the presenter has chosen. */
@@ -82,6 +82,7 @@ async function zipOf(job: Job): Promise<Uint8Array> {
   const files: Record<string, [Uint8Array, { level: 0 | 6; mtime: Date }]> = {};
   for (const id of FILE_FORMAT_IDS.filter((one) => one !== 'zip')) {
     if (id === 'pdf' && !hasBeats(adventure)) continue;
+    if (id === 'wav' && job.schedule.totalSeconds > MOST_TRACK_SECONDS) continue;
     const bytes = await bytesOf(id, job);
     files[fileNameOf(adventure, id)] = [bytes, { level: LEVELS[id] ?? 6, mtime: job.world.now }];
   }
@@ -111,7 +112,7 @@ async function bytesOf(id: FileFormatId, job: Job): Promise<Uint8Array> {
 
 /**
  * An adventure as a file of this format. Throws a RangeError where it cannot be: a pack without a
- * page, a start that is no time.
+ * page, a start that is no time; a `TrackTooLong` for a guide track of hours.
  */
 export async function writeFile(
   id: FileFormatId,

@@ -1,4 +1,4 @@
-import { BEATS_A_MINUTE, type Dose, type DoseUnit, type Tempo } from '../model/dose';
+import { type Dose, type DoseUnit, type Tempo } from '../model/dose';
 import { numberRead } from '../words/numbers';
 
 /** What a text says of a dose. What it leaves open is missing. */

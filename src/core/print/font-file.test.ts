@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { create } from 'fontkit';
 import { describe, expect, it } from 'vitest';
 import { PRINT_FONT_PATHS } from '../testing/print-fonts';
-import { readFont } from './font-file';
+import { asTrueType, readFont } from './font-file';
 
 // The outside reference is fontkit, the reader that the PDF package itself is built on.
 describe.each(PRINT_FONT_PATHS)('the facts of %s', (path) => {
@@ -26,5 +26,16 @@ describe.each(PRINT_FONT_PATHS)('the facts of %s', (path) => {
     }
     const known = new Set(reference.characterSet);
     for (let code = 1; code < 0xfff0; code += 7) expect(facts.has(code)).toBe(known.has(code));
+  });
+
+  it('are the same in a plain TrueType file that is made of it', () => {
+    const plain = asTrueType(bytes);
+    const again = create(Buffer.from(plain)) as unknown as typeof reference & { type: string };
+    expect([...plain.subarray(0, 4)]).toEqual([0, 1, 0, 0]);
+    expect(again.characterSet).toEqual(reference.characterSet);
+    expect(again.glyphForCodePoint(0x41).advanceWidth).toBe(
+      reference.glyphForCodePoint(0x41).advanceWidth,
+    );
+    expect(asTrueType(plain)).toBe(plain);
   });
 });

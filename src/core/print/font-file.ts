@@ -90,3 +90,41 @@ export function readFont(bytes: Uint8Array): FontFacts {
     },
   };
 }
+
+/**
+ * The same font as a plain TrueType file: a WOFF 1 file with its tables unpacked (W3C WOFF 1.0, section
+ * 3), so that whoever reads it need not unpack them each time. A TrueType file is given back as it is.
+ */
+export function asTrueType(bytes: Uint8Array): Uint8Array {
+  const from = viewOf(bytes);
+  if (tagAt(from, 0) !== 'wOFF') return bytes;
+  const count = from.getUint16(12);
+  const rows = Array.from({ length: count }, (_, n) => 44 + n * 20).map((at) => {
+    const offset = from.getUint32(at + 4);
+    const packed = bytes.subarray(offset, offset + from.getUint32(at + 8));
+    const whole = from.getUint32(at + 12);
+    return { at, table: packed.length < whole ? unzlibSync(packed) : packed };
+  });
+  const padded = (length: number) => (length + 3) & ~3;
+  const start = 12 + count * 16;
+  const size = rows.reduce((sum, { table }) => sum + padded(table.length), start);
+  const out = new Uint8Array(size);
+  const to = viewOf(out);
+  to.setUint32(0, from.getUint32(4));
+  to.setUint16(4, count);
+  // Numbers for a search by halves: OpenType 1.9, table directory.
+  const power = 2 ** Math.floor(Math.log2(count));
+  [power * 16, Math.log2(power), (count - power) * 16].forEach((value, n) =>
+    to.setUint16(6 + n * 2, value),
+  );
+  let offset = start;
+  rows.forEach(({ at, table }, n) => {
+    const row = 12 + n * 16;
+    [from.getUint32(at), from.getUint32(at + 16), offset, table.length].forEach((value, k) =>
+      to.setUint32(row + k * 4, value),
+    );
+    out.set(table, offset);
+    offset += padded(table.length);
+  });
+  return out;
+}

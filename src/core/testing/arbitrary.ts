@@ -11,6 +11,7 @@ import { ACTED, OTHERS } from '../beats/tell';
 import { type Guise } from '../model/action';
 import { RETURNS } from '../model/chance';
 import { DOSE_SIDES, DOSE_UNITS, TEMPO_WORDS, type Dose } from '../model/dose';
+import { checkSize } from '../document/size';
 import { newAdventure } from '../document/new-adventure';
 import { CATALOGUE } from '../moves/catalogue';
 import { countingIds } from './make';
@@ -284,4 +285,6 @@ export const arbitraryAdventure: fc.Arbitrary<Adventure> = fc
         beats: chapter.beats.map((beat) => copyBeat(beat, newId)),
       })),
     };
-  });
+  })
+  // Each field at its largest comes to more than an adventure may hold.
+  .filter((adventure) => checkSize(adventure).length === 0);

@@ -1,5 +1,4 @@
 import { parseAdventure, problem, problemOfIssue, type Adventure, type Problem } from '$core';
-import { json } from '@sveltejs/kit';
 import type { z } from 'zod';
 import { problemInWords } from '$lib/words/problem-words';
 
@@ -19,7 +18,7 @@ export function refuse(problems: readonly Problem[], status?: number): Response 
     message: problemInWords(one),
     path: one.path,
   }));
-  return json(
+  return Response.json(
     { error: { ...spoken[0], problems: spoken } },
     { status: status ?? STATUS[first.code] ?? 400 },
   );
@@ -32,7 +31,7 @@ export function refuseWith(
   message: string,
   path: readonly string[] = [],
 ): Response {
-  return json({ error: { code, message, path } }, { status });
+  return Response.json({ error: { code, message, path } }, { status });
 }
 
 /**
@@ -90,7 +89,7 @@ export function adventureIn(
 /** The JSON in a request, or the answer that says why there is none. */
 export async function readJson(request: Request): Promise<{ value: unknown } | Response> {
   const type = request.headers.get('content-type') ?? '';
-  if (!/^application\/([a-z.+-]+\+)?json\b/u.test(type)) {
+  if (!/^application\/([a-z.+-]+\+)?json\b/iu.test(type)) {
     return refuseWith(
       415,
       'wrong-media-type',

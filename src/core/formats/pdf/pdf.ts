@@ -1,5 +1,6 @@
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 import type { PrintText } from '../../print/document';
+import { asTrueType } from '../../print/font-file';
 import { SOFT_INK } from '../../print/inks';
 import type { PackPart } from '../../print/pack';
 import { PAPERS, points, type Paper } from '../../print/paper';
@@ -29,12 +30,20 @@ async function loadPdfMake(): Promise<PdfMake> {
   return shared;
 }
 
-function base64Of(bytes: Uint8Array): string {
+/** A font in base 64, as the package wants it: made once for each. */
+const packed = new WeakMap<Uint8Array, string>();
+
+function base64Of(file: Uint8Array): string {
+  const known = packed.get(file);
+  if (known !== undefined) return known;
+  const bytes = asTrueType(file);
   let binary = '';
   for (let at = 0; at < bytes.length; at += 0x8000) {
     binary += String.fromCharCode(...bytes.subarray(at, at + 0x8000));
   }
-  return btoa(binary);
+  const made = btoa(binary);
+  packed.set(file, made);
+  return made;
 }
 
 /** A run sheet: roomy, or close with pictures that are still seen well, or closer. */
@@ -79,8 +88,16 @@ async function writerForRunSheet(
     const blank = new TextWriter(type, { ...look, blank: true });
     return (await bytesOf(pdfMake, definition(blank.whole(text), paper, type))).pages;
   };
-  for (const look of ONE_PAGE_LOOKS) {
-    if ((await pagesOf(look)) === 1) return new TextWriter(type, look);
+  // Each look takes less of a page than those before it: the first that fits is found by halves.
+  const smallest = ONE_PAGE_LOOKS.length - 1;
+  if ((await pagesOf(ONE_PAGE_LOOKS[smallest]!)) === 1) {
+    let [least, fits] = [0, smallest];
+    while (least < fits) {
+      const middle = Math.floor((least + fits) / 2);
+      if ((await pagesOf(ONE_PAGE_LOOKS[middle]!)) === 1) fits = middle;
+      else least = middle + 1;
+    }
+    return new TextWriter(type, ONE_PAGE_LOOKS[fits]!);
   }
   let best: WriterLook = { scale: 1, ...ROOMY };
   let fewest = await pagesOf(best);

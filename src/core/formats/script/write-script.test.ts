@@ -76,7 +76,8 @@ describe('a script that is written out', () => {
   );
 
   it('keeps a stand-in whose amount goes by age', () => {
-    const script = '# Fog\n\n## Game\n\n- die, stand-in (march fours 10 s, fives 15 s): squats, hops\n';
+    const script =
+      '# Fog\n\n## Game\n\n- die, stand-in (march fours 10 s, fives 15 s): squats, hops\n';
     const { adventure } = read(script);
     expect(adventure.chapters[0]!.beats[0]).toMatchObject({
       rules: { standIn: { move: 'march', dose: { asked: { as: 'by age' } } } },

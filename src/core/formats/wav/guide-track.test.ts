@@ -2,7 +2,13 @@ import { decode } from 'node-wav';
 import { describe, expect, it } from 'vitest';
 import { unroll } from '../../schedule/unroll';
 import { doseOf, moveBeat, withBeats } from '../../testing/make';
-import { renderGuideTrack, SAMPLE_RATE, soundsOf } from './guide-track';
+import {
+  MOST_TRACK_SECONDS,
+  renderGuideTrack,
+  SAMPLE_RATE,
+  soundsOf,
+  TrackTooLong,
+} from './guide-track';
 
 const schedule = unroll(
   withBeats(
@@ -49,6 +55,8 @@ describe('the guide track', () => {
   });
 
   it('of nothing is an empty track', () => {
+    const beyond = { cues: [], totalSeconds: MOST_TRACK_SECONDS + 1 };
+    expect(() => renderGuideTrack(beyond)).toThrow(TrackTooLong);
     const nothing = renderGuideTrack({ cues: [], totalSeconds: 0 });
     expect(nothing).toHaveLength(44);
   });

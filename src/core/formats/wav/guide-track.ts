@@ -6,6 +6,19 @@ import type { Schedule } from '../../schedule/unroll';
 export const SAMPLE_RATE = 22_050;
 const HEADER_BYTES = 44;
 
+/** Longest track that is written: 240 MB. A session for three to seven is far shorter. */
+export const MOST_TRACK_SECONDS = 90 * 60;
+
+/** The session is longer than a guide track may be. */
+export class TrackTooLong extends RangeError {
+  constructor(seconds: number) {
+    const minutes = (all: number) => Math.ceil(all / 60);
+    super(
+      `A guide track holds ${minutes(MOST_TRACK_SECONDS)} minutes, and this session comes to ${minutes(seconds)}.`,
+    );
+  }
+}
+
 /** One period of a triangle from 0 up, as the Stage's oscillator has it. */
 function triangle(turns: number): number {
   const phase = (turns + 0.25) % 1;
@@ -65,8 +78,10 @@ function header(samples: number): DataView {
 /**
  * The guide track of a schedule as RIFF/WAVE PCM, 16 bits, one channel: count-ins, ticks at tempo, the
  * last seconds of timed work, changes and rests, each from the sample that is nearest to its time.
+ * Throws `TrackTooLong` for one above MOST_TRACK_SECONDS.
  */
 export function renderGuideTrack(schedule: Pick<Schedule, 'cues' | 'totalSeconds'>): Uint8Array {
+  if (schedule.totalSeconds > MOST_TRACK_SECONDS) throw new TrackTooLong(schedule.totalSeconds);
   const samples = Math.ceil(schedule.totalSeconds * SAMPLE_RATE);
   const file = new Uint8Array(HEADER_BYTES + samples * 2);
   file.set(new Uint8Array(header(samples).buffer));

@@ -1,22 +1,3 @@
-import { DEFAULT_PACE, fit } from '$core';
-import { json } from '@sveltejs/kit';
-import { readRequest } from '$lib/server/answer';
-import { fitRequestSchema } from '$lib/server/requests';
-import type { RequestHandler } from './$types';
+import { inPool } from '$lib/server/pool';
 
-export const POST: RequestHandler = async ({ request }) => {
-  const read = await readRequest(request, fitRequestSchema);
-  if (read instanceof Response) return read;
-  const { adventure, body } = read;
-  const result = fit(
-    adventure,
-    body.setting ?? adventure.setting,
-    body.pace ?? DEFAULT_PACE,
-    body.target,
-  );
-  if (result.met) return json(result);
-  const { target, before, after, least, most } = result;
-  const message = `With usual doses it comes to ${Math.round(least)} at the least and ${Math.round(most)} at the most, not to ${Math.round(target)}.`;
-  const error = { code: 'cannot-fit', message, path: ['target'], before, after, least, most };
-  return json({ error }, { status: 422 });
-};
+export const POST = inPool('fit');

@@ -1,0 +1,47 @@
+import { DEFAULT_PACE, FILE_FORMAT_IDS, FILE_FORMATS, fileNameOf, type FileFormatId } from '$core';
+import { TrackTooLong, writeFile } from '$core/files';
+import { loadPrintFonts } from '$lib/files/print-fonts';
+import { printedPictures, storyPicture } from '$lib/pictures/move-pictures';
+import { readRequest, refuseWith } from '$lib/server/answer';
+import { exportRequestSchema } from '$lib/server/requests';
+import type { Answer } from './an-answer';
+
+const isFormat = (name: string): name is FileFormatId =>
+  (FILE_FORMAT_IDS as readonly string[]).includes(name);
+
+export const answerExport: Answer = async (request, format, readAsset) => {
+  if (!isFormat(format)) {
+    const message = `There is no export “${format}”. There is: ${FILE_FORMAT_IDS.join(', ')}.`;
+    return refuseWith(404, 'not-one-of', message, ['format']);
+  }
+  const read = await readRequest(request, exportRequestSchema);
+  if (read instanceof Response) return read;
+  const { adventure, body } = read;
+  const now = new Date();
+  const choices = {
+    ...body,
+    setting: body.setting ?? adventure.setting,
+    pace: body.pace ?? DEFAULT_PACE,
+    startsAt: body.startsAt ?? now.toISOString().slice(0, 16),
+  };
+  const loadFonts = () => loadPrintFonts(readAsset);
+  const pictureOf = printedPictures(choices.look);
+  const world = { loadFonts, pictureOf, storyPictureOf: storyPicture, now };
+  let bytes: Uint8Array;
+  try {
+    ({ bytes } = await writeFile(format, adventure, choices, world));
+  } catch (reason) {
+    if (reason instanceof TrackTooLong) {
+      return refuseWith(422, 'too-long', reason.message, ['adventure']);
+    }
+    if (!(reason instanceof RangeError)) throw reason;
+    const message = 'There is nothing to write of it: it has no beat that asks for it.';
+    return refuseWith(422, 'nothing-to-write', message, ['adventure']);
+  }
+  return new Response(new Uint8Array(bytes), {
+    headers: {
+      'content-type': FILE_FORMATS[format].mediaType,
+      'content-disposition': `attachment; filename*=UTF-8''${encodeURIComponent(fileNameOf(adventure, format))}`,
+    },
+  });
+};
