@@ -8,7 +8,7 @@ import { answer, type AnswerName, type Answered, type Asked } from './heavy/answ
 /** What one request may take; no adventure that a file may hold comes near. */
 const LIMITS = { seconds: 9, megabytes: 400 } as const;
 /** Requests that wait while all workers are at it. */
-const MOST_WAITING = 60;
+const MOST_WAITING = 30;
 /** Requests of one caller in a minute: far above what a page of ours asks, below what wears a machine. */
 const CALLS = { points: Number(process.env.CALLS_A_MINUTE ?? 1200), duration: 60 } as const;
 
