@@ -3,13 +3,15 @@
   import { page } from '$app/state';
   import Brand from '$lib/ui/Brand.svelte';
   import NoticeBar from '$lib/ui/NoticeBar.svelte';
+  import Rescue from '$lib/ui/Rescue.svelte';
+  import SavingTrouble from '$lib/ui/SavingTrouble.svelte';
   import '../app.css';
 
   const { children } = $props();
 
   const onStage = $derived(page.route.id?.startsWith('/stage') ?? false);
   const places = [
-    { path: '/' as const, name: 'Shelf', at: ['/', '/desk/[id]', '/prep/[id]'] },
+    { path: '/' as const, name: 'Shelf', at: ['/', '/desk/[id]', '/desk/[id]/versions', '/prep/[id]', '/trash'] },
     {
       path: '/moves' as const,
       name: 'Moves',
@@ -20,6 +22,7 @@
   ];
 </script>
 
+<SavingTrouble />
 {#if !onStage}
   <header
     class="mx-auto flex max-w-6xl flex-wrap items-center justify-between gap-x-2 gap-y-1 px-4 pt-3 sm:px-6 print:hidden"
@@ -49,5 +52,14 @@
     </nav>
   </header>
 {/if}
-{@render children()}
+<svelte:boundary>
+  {@render children()}
+  {#snippet failed(reason, reset)}
+    <Rescue
+      title="Something went wrong on this page."
+      reason={reason instanceof Error ? reason.message : String(reason)}
+      again={reset}
+    />
+  {/snippet}
+</svelte:boundary>
 <NoticeBar />

@@ -5,7 +5,9 @@
     isSure,
     serializeArrupJson,
     titleOf,
+    withMovesApart,
     type Adventure,
+    type Move,
     type Reading,
     type ReadScript,
   } from '$core';
@@ -20,6 +22,7 @@
   import type { AdventureRecord } from '$lib/store/db';
   import { ownMoves } from '$lib/store/own-move-store.svelte';
   import { shelf } from '$lib/store/shelf.svelte';
+  import { trash } from '$lib/store/trash.svelte';
   import { download } from '$lib/ui/download';
   import KeptAside from '$lib/ui/KeptAside.svelte';
   import { notices } from '$lib/ui/notices.svelte';
@@ -57,14 +60,38 @@
     const { lines, adventure } = read.value;
     // A plan with nothing to ask about is taken in as it is.
     if (lines.every((one) => isSure(one.read)) && leftOutOf(read.value).length === 0)
-      await takeIn(adventure);
+      await takeIn(adventure, name);
     else plan = { file: name, read: read.value };
+  }
+
+  async function putBack(place: number | null) {
+    const became = await trash.putBack(place);
+    if (became === 'beside') notices.say('It’s there again meanwhile: the old one stands beside it.');
+    await shelf.refresh();
   }
 
   const leftOutOf = ({ unread, lines }: ReadScript) =>
     unread.filter(({ line }) => !lines.some((one) => one.line === line));
 
-  async function takeIn(adventure: Adventure) {
+  /** An adventure with moves of its own: they are looked at first. */
+  let brought = $state.raw<{ file: string; adventure: Adventure } | null>(null);
+
+  async function takeIn(read: Adventure, file: string) {
+    const adventure = withMovesApart(read, ownMoves.list);
+    const isKnown = (move: Move) => ownMoves.list.some(({ id }) => id === move.id);
+    if (adventure.moves.every(isKnown)) await putOnShelf(adventure);
+    else brought = { file, adventure };
+  }
+
+  async function takeBrought(keep: boolean) {
+    if (!brought) return;
+    const { adventure } = brought;
+    brought = null;
+    if (keep) await ownMoves.welcome(adventure.moves);
+    await putOnShelf(adventure);
+  }
+
+  async function putOnShelf(adventure: Adventure) {
     const id = await shelf.takeIn(adventure);
     notices.say(`“${titleOf(adventure)}” is on your shelf.`, {
       label: 'Open it',
@@ -74,10 +101,10 @@
 
   async function takePlan(chosen: ReadonlyMap<number, Reading>) {
     if (!plan) return;
-    const { read } = plan;
+    const { read, file } = plan;
     plan = null;
     const { withChosen } = await import('$lib/plan/read-plan');
-    await takeIn(withChosen(read, chosen));
+    await takeIn(withChosen(read, chosen), file);
   }
 
   function save({ document }: AdventureRecord) {
@@ -86,10 +113,10 @@
   }
 
   async function remove(record: AdventureRecord) {
-    await shelf.remove(record.id);
+    const place = await shelf.remove(record.id);
     notices.say(`“${titleOf(record.document)}” is off your shelf.`, {
       label: 'Undo',
-      run: () => shelf.putBack(record),
+      run: () => putBack(place),
     });
   }
 </script>
@@ -174,6 +201,13 @@
         ontake={takePlan}
         oncancel={() => (plan = null)}
       />
+    {/await}
+  {/if}
+
+  {#if brought}
+    {@const { file, adventure } = brought}
+    {#await import('$lib/shelf/MovesReview.svelte') then { default: MovesReview }}
+      <MovesReview {file} {adventure} ontake={takeBrought} oncancel={() => (brought = null)} />
     {/await}
   {/if}
 

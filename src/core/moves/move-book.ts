@@ -8,10 +8,11 @@ export type MoveBook = ReadonlyMap<string, Move>;
 
 export const BUILT_IN: MoveBook = new Map(CATALOGUE.map((move) => [move.id, move]));
 
-/** The catalogue and the adventure's own moves; an own move with a known id takes its place. */
+/** The catalogue and the adventure's own moves; none of them takes the place of one of the catalogue. */
 export function moveBookOf(adventure: Readonly<{ moves: readonly Move[] }>): MoveBook {
   if (adventure.moves.length === 0) return BUILT_IN;
-  return new Map([...BUILT_IN, ...adventure.moves.map((move) => [move.id, move] as const)]);
+  const own = adventure.moves.filter(({ id }) => !BUILT_IN.has(id));
+  return new Map([...BUILT_IN, ...own.map((move) => [move.id, move] as const)]);
 }
 
 /** The move with that id. Throws a RangeError if the book has none: documents are checked first. */

@@ -28,7 +28,7 @@
     name = '';
     notices.say(`“${given}” is kept, for other adventures too.`, {
       label: 'Undo',
-      run: () => presets.remove(given),
+      run: async () => void (await presets.remove(given)),
     });
   }
 </script>

@@ -50,6 +50,7 @@ import type { AdventureDraft } from '$lib/store/open-draft';
 import { notices } from '$lib/ui/notices.svelte';
 import { problemInWords } from '$lib/words/problem-words';
 import { newId, newSeed } from '$lib/store/new-id';
+import { keepVersion } from '$lib/store/version-store';
 import { Sheet } from './sheet.svelte';
 
 /** Where a typed line goes: before the beat at `index` of the chapter, counted from 0. */
@@ -185,6 +186,11 @@ export class Desk {
     if (fix) this.edit((now) => fix(now, newId));
   }
 
+  /** Before something changes much of it: it can be taken back tomorrow too. */
+  keepVersion(why: 'before a fit' | 'before a plan'): void {
+    void keepVersion(this.adventure, why);
+  }
+
   edit(change: (adventure: Adventure) => Adventure, key: string | null = null): void {
     const next = carryMoves(change(this.adventure), this.#own());
     const [tooMuch] = checkSize(next);
@@ -240,6 +246,7 @@ export class Desk {
 
   /** Takes in a plan that was pasted: one step to undo. */
   takePlan(plan: Adventure, place: InsertPlace): void {
+    if (!this.isEmpty) this.keepVersion('before a plan');
     this.edit((now) => withPlan(now, plan, place));
   }
 

@@ -51,6 +51,7 @@
   function take() {
     if (!proposal) return;
     const { adventure } = proposal;
+    desk.keepVersion('before a fit');
     desk.edit(() => adventure);
   }
 </script>

@@ -1,4 +1,4 @@
-import { arrupDb } from '$lib/store/db';
+import { onStore, written } from '$lib/store/written';
 
 /** What has been gathered for an adventure: ticked off here, and still ticked tomorrow morning. */
 export class Gathered {
@@ -10,7 +10,7 @@ export class Gathered {
   }
 
   async load(): Promise<void> {
-    const kept = await (await arrupDb()).get('settings', this.#key);
+    const kept = await onStore((db) => db.get('settings', this.#key));
     if (Array.isArray(kept)) this.#things = kept.filter((one) => typeof one === 'string');
   }
 
@@ -21,6 +21,7 @@ export class Gathered {
   async tick(thing: string, there: boolean): Promise<void> {
     const others = this.#things.filter((one) => one !== thing);
     this.#things = there ? [...others, thing] : others;
-    await (await arrupDb()).put('settings', [...this.#things], this.#key);
+    const ticked = [...this.#things];
+    await written('What you have ticked off', (db) => db.put('settings', ticked, this.#key));
   }
 }

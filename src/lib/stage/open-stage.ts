@@ -8,9 +8,9 @@ import {
   type Schedule,
 } from '$core';
 import { readAdventure } from '$lib/store/adventure-rows';
-import { arrupDb } from '$lib/store/db';
 import { newSeed } from '$lib/store/new-id';
 import { runs } from '$lib/store/run-store.svelte';
+import { onStore } from '$lib/store/written';
 import type { Replan } from './stage-world';
 
 /** A session left this long ago can be carried on; after that it is over. */
@@ -29,7 +29,7 @@ export type StagePlan = Readonly<{
 
 /** What the stage needs to begin; null if the adventure is not in this browser. */
 export async function openStage(id: string, pace: Pace, now: Date): Promise<StagePlan | null> {
-  const record = await readAdventure(await arrupDb(), id);
+  const record = await onStore((db) => readAdventure(db, id));
   if (!record) return null;
   const led = await runs.ofAdventure(id);
   const recent = now.getTime() - CARRY_ON_HOURS * 3_600_000;

@@ -1,4 +1,4 @@
-import { arrupDb } from '$lib/store/db';
+import { onStore, written } from '$lib/store/written';
 
 const KEY = 'ownMusic';
 
@@ -9,14 +9,16 @@ export type OwnMusic = Readonly<{ name: string; file: Blob }>;
 export const MOST_MUSIC_BYTES = 25 * 1024 * 1024;
 
 export async function ownMusic(): Promise<OwnMusic | null> {
-  const kept: unknown = await (await arrupDb()).get('settings', KEY);
+  const kept: unknown = await onStore((db) => db.get('settings', KEY));
   const { name, file } = (kept ?? {}) as Partial<OwnMusic>;
   return typeof name === 'string' && file instanceof Blob ? { name, file } : null;
 }
 
 export async function keepOwnMusic(music: OwnMusic | null): Promise<void> {
-  const db = await arrupDb();
-  await (music ? db.put('settings', music, KEY) : db.delete('settings', KEY));
+  await written('The music', async (db) => {
+    if (music) await db.put('settings', music, KEY);
+    else await db.delete('settings', KEY);
+  });
 }
 
 /** The file ready to be played round and round; null where there is none. */

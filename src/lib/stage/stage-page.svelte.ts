@@ -10,10 +10,10 @@ import {
 } from '$core';
 import { noteLed } from '$lib/store/adventure-rows';
 import { today } from '$lib/store/today';
-import { arrupDb } from '$lib/store/db';
 import { newId } from '$lib/store/new-id';
 import { preferences } from '$lib/store/preference-store.svelte';
 import { runs } from '$lib/store/run-store.svelte';
+import { written } from '$lib/store/written';
 import { untrack } from 'svelte';
 import { CHANGE_WORDS, changeOfKey, SKIP_WORDS } from './adapt-words';
 import { StageClock } from './clock';
@@ -167,7 +167,8 @@ export class StagePage {
     if (carryOn && left) {
       started.carryOn(left, Math.max(0, (Date.now() - Date.parse(left.savedAt)) / 1000));
     } else if (speed === 1) {
-      void arrupDb().then((db) => noteLed(db, adventure.id, today()));
+      const noted = written('When it was led', (db) => noteLed(db, adventure.id, today()));
+      void noted.catch(() => undefined);
     }
     started.go();
     if (this.stepwise) started.pause();

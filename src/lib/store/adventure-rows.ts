@@ -1,6 +1,7 @@
 import { parseAdventure, problem, type Adventure, type Result } from '$core';
 import type { AdventureRecord, ArrupDb } from './db';
 import type { SaveOutcome } from './draft.svelte';
+import { isDaysLast, keepVersionIn } from './version-store';
 
 export type SaveFlags = Partial<Pick<AdventureRecord, 'demo' | 'lastLedAt'>>;
 
@@ -25,7 +26,7 @@ export async function readAdventure(db: ArrupDb, id: string): Promise<AdventureR
 /**
  * Saves `document` if the store still holds revision `base` of it (0 for a new one). One
  * transaction, so that two tabs cannot both believe they were first. An adventure that was deleted
- * meanwhile is put back: nothing typed is lost.
+ * meanwhile is put back: nothing typed is lost. The first save of a day keeps how the last day ended.
  */
 export async function saveAdventure(
   db: ArrupDb,
@@ -51,6 +52,11 @@ export async function saveAdventure(
   };
   await tx.store.put(record);
   await tx.done;
+  if (stored && isDaysLast(stored.savedAt, savedAt)) {
+    const { document: before, savedAt: at } = stored;
+    const version = { adventureId: record.id, at, why: 'the day’s last', document: before } as const;
+    await keepVersionIn(db, version);
+  }
   return { outcome: 'saved', revision: record.revision, record };
 }
 

@@ -1,6 +1,8 @@
 import type { Problem } from '$core';
-import { arrupDb, type ArrupDb } from './db';
+import type { ArrupDb } from './db';
 import { today } from './today';
+import { throwAway } from './trash.svelte';
+import { onStore, written } from './written';
 
 export type StoreName = 'adventures' | 'runs' | 'moves' | 'presets' | 'preferences';
 
@@ -11,6 +13,8 @@ export type AsideItem = Readonly<{
   raw: unknown;
   /** Why; null for what was put aside before. */
   problem: Problem | null;
+  /** Its place among what was put aside before. */
+  asideId?: number;
 }>;
 
 /** What is kept but can't be read, by the store that it is in. */
@@ -20,6 +24,13 @@ class Aside {
   /** What was found in these stores, in their order. */
   in(stores: readonly StoreName[]): readonly AsideItem[] {
     return stores.flatMap((store) => this.#items[store] ?? []);
+  }
+
+  forget(store: StoreName, key: string): void {
+    this.note(
+      store,
+      this.in([store]).filter((one) => one.key !== key),
+    );
   }
 
   /** Everything in a store that could not be read when it was read last. */
@@ -41,8 +52,19 @@ export async function putAside(
 
 /** What was put aside from a store before. */
 export async function putAsideBefore(store: StoreName): Promise<readonly AsideItem[]> {
-  const all = await (await arrupDb()).getAll('aside');
-  return all
-    .filter((one) => one.store === store)
-    .map(({ key, raw }) => ({ store, key, raw, problem: null }));
+  return onStore(async (db) => {
+    const items: AsideItem[] = [];
+    for (let at = await db.transaction('aside').store.openCursor(); at; at = await at.continue()) {
+      const { key, raw } = at.value;
+      if (at.value.store === store) items.push({ store, key, raw, problem: null, asideId: at.key });
+    }
+    return items;
+  });
+}
+
+/** Puts something unreadable in the trash; choices that can't be read are let go. */
+export async function dropAside({ store, key, asideId }: AsideItem): Promise<void> {
+  if (asideId !== undefined) await written('What you deleted', (db) => db.delete('aside', asideId));
+  else if (store !== 'preferences') await throwAway(store, key);
+  aside.forget(store, key);
 }

@@ -14,6 +14,26 @@ export type AdventureRecord = Readonly<{
 /** Something that could not be read where it was, and had to make room: kept as it was found. */
 export type AsideRecord = Readonly<{ store: string; key: string; raw: unknown; at: string }>;
 
+/** Something that was deleted: it stays for thirty days, as it was. `key` is its key in its store. */
+export type TrashRecord = Readonly<{
+  store: 'adventures' | 'runs' | 'moves' | 'presets';
+  key: string;
+  title: string;
+  raw: unknown;
+  /** When it was deleted. */
+  at: string;
+}>;
+
+export const VERSION_REASONS = ['the day’s last', 'before a fit', 'before a plan', 'before going back'] as const;
+/** An adventure as it was at some time. */
+export type VersionRecord = Readonly<{
+  adventureId: string;
+  /** When it was last changed. */
+  at: string;
+  why: (typeof VERSION_REASONS)[number];
+  document: unknown;
+}>;
+
 /** What is kept may be of another build: rows are checked by `Kept` when they are read. */
 interface ArrupSchema extends DBSchema {
   adventures: { key: string; value: AdventureRecord };
@@ -24,11 +44,15 @@ interface ArrupSchema extends DBSchema {
   /** Settings of the presenter's own, by name. */
   presets: { key: string; value: unknown };
   aside: { key: number; value: AsideRecord };
+  trash: { key: number; value: TrashRecord };
+  versions: { key: number; value: VersionRecord; indexes: { byAdventure: string } };
 }
 export type ArrupDb = IDBPDatabase<ArrupSchema>;
 
+let shared: Promise<ArrupDb> | null = null;
+
 export function openArrup(name = 'arrup'): Promise<ArrupDb> {
-  return openDB<ArrupSchema>(name, 5, {
+  return openDB<ArrupSchema>(name, 6, {
     async upgrade(db, from, _to, tx) {
       if (from < 1) {
         db.createObjectStore('adventures', { keyPath: 'id' });
@@ -50,15 +74,28 @@ export function openArrup(name = 'arrup'): Promise<ArrupDb> {
           }
         }
       }
+      if (from < 6) {
+        db.createObjectStore('trash', { autoIncrement: true });
+        db.createObjectStore('versions', { autoIncrement: true }).createIndex(
+          'byAdventure',
+          'adventureId',
+        );
+      }
     },
+    // Cleared with the browser's data, or closed by the system: the next who asks opens it anew.
+    terminated: forgetDb,
     // A newer tab wants to change the store's shape: let it, rather than block it for ever.
     blocking(_current, _blocked, event) {
       (event.target as IDBDatabase).close();
+      forgetDb();
     },
   });
 }
 
-let shared: Promise<ArrupDb> | null = null;
+/** It is closed: whoever asks next opens it anew. */
+export function forgetDb(): void {
+  shared = null;
+}
 
 /** The browser's one store. */
 export function arrupDb(): Promise<ArrupDb> {

@@ -21,12 +21,13 @@ export type DraftWorld<T> = Readonly<{
   later: (run: () => void, ms: number) => () => void;
   /** Something happened that the presenter should know. */
   tell: (news: DraftNews) => void;
+  /** It could not be saved, and is tried again; null: it could. `flush` tries at once. */
+  failing: (reason: unknown, document: T, flush: () => Promise<void>) => void;
 }>;
 
 export type DraftNews =
   | Readonly<{ kind: 'taken over'; title: string }>
-  | Readonly<{ kind: 'kept as a copy'; title: string; id: string }>
-  | Readonly<{ kind: 'not saved'; reason: string }>;
+  | Readonly<{ kind: 'kept as a copy'; title: string; id: string }>;
 
 /** Typing is saved when it rests for this long, and at the latest after the second. */
 export const SAVE_REST_MS = 300;
@@ -42,8 +43,6 @@ export class Draft<T extends Readonly<{ id: string }>> {
   #callOff: (() => void) | null = null;
   #unsavedSince: number | null = null;
   #saving: Promise<void> | null = null;
-  /** The presenter has been told that saving fails: once is enough. */
-  #told = false;
   #watcher = () => {};
   readonly #world: DraftWorld<T>;
   readonly #now: () => number;
@@ -146,12 +145,11 @@ export class Draft<T extends Readonly<{ id: string }>> {
       if (outcome === 'changed elsewhere') return await this.#keepAsCopy(document);
       this.#base = revision;
       this.#saved = document;
-      this.#told = false;
+      this.#world.failing(null, document, () => this.flush());
       this.#state = this.document === document ? 'saved' : 'unsaved';
     } catch (reason) {
       this.#state = 'failed';
-      if (!this.#told) this.#world.tell({ kind: 'not saved', reason: String(reason) });
-      this.#told = true;
+      this.#world.failing(reason, this.document, () => this.flush());
       this.#saveIn(RETRY_MS);
     }
   }

@@ -16,6 +16,7 @@ let clock = 0;
 let waiting: { run: () => void; at: number }[] = [];
 let news: DraftNews[] = [];
 let broken = false;
+let failures: { reason: unknown; document: Adventure }[] = [];
 let ids = 0;
 
 const newId = (prefix: string) => `${prefix}_n${(ids += 1)}`;
@@ -38,6 +39,7 @@ const world: DraftWorld<Adventure> = {
     return () => (waiting = waiting.filter((other) => other !== one));
   },
   tell: (one) => news.push(one),
+  failing: (reason, document) => failures.push({ reason, document }),
 };
 
 /** Lets time pass, and the store finish. */
@@ -137,10 +139,14 @@ describe('a draft', () => {
     expect(draft.state).toBe('failed');
     await pass(5000);
     await pass(5000);
-    expect(news).toMatchObject([{ kind: 'not saved' }]);
+    // What fails is told each time, with the words that are still here.
+    const told = failures.filter(({ reason }) => reason !== null);
+    expect(told.length).toBeGreaterThan(1);
+    for (const { document } of told) expect(document.title).toBe('kept');
     broken = false;
     await pass(5000);
     expect(draft.state).toBe('saved');
+    expect(failures.at(-1)!.reason).toBeNull();
     expect(await storedTitle(draft.document.id)).toBe('kept');
   });
 

@@ -1,6 +1,7 @@
 import type { Problem, Result } from '$core';
 import { aside, putAsideBefore, type AsideItem, type StoreName } from './aside.svelte';
-import { arrupDb } from './db';
+import { throwAway } from './trash.svelte';
+import { onStore } from './written';
 
 type RowStore = Exclude<StoreName, 'preferences'>;
 
@@ -57,7 +58,7 @@ export class Kept<T> {
 
   async load(): Promise<void> {
     const { store, order } = this.#options;
-    const { good, bad } = this.#check(await (await arrupDb()).getAll(store));
+    const { good, bad } = this.#check(await onStore((db) => db.getAll(store)));
     this.#list = good.sort(order);
     aside.note(store, [...bad, ...(await putAsideBefore(store))]);
     this.#ready = true;
@@ -65,7 +66,7 @@ export class Kept<T> {
 
   /** One of them, or undefined where it is not there or can't be read. */
   async get(key: string): Promise<T | undefined> {
-    return this.#check([await (await arrupDb()).get(this.#options.store, key)]).good[0];
+    return this.#check([await onStore((db) => db.get(this.#options.store, key))]).good[0];
   }
 
   /** Those among these rows that can be read. */
@@ -73,7 +74,8 @@ export class Kept<T> {
     return this.#check(rows).good;
   }
 
-  async remove(key: string): Promise<void> {
-    await (await arrupDb()).delete(this.#options.store, key);
+  /** Puts one of them in the trash, as it is; gives its place there, or null where it is not here. */
+  async remove(key: string): Promise<number | null> {
+    return throwAway(this.#options.store, key);
   }
 }

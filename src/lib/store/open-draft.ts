@@ -1,11 +1,22 @@
-import { copyAdventure, moveSchema, titleOf, type Adventure, type Move } from '$core';
+import {
+  copyAdventure,
+  FILE_FORMATS,
+  fileNameOf,
+  moveSchema,
+  serializeArrupJson,
+  titleOf,
+  type Adventure,
+  type Move,
+} from '$core';
 import { whenIdle } from '$lib/workers/when-idle';
 import { readAdventure, saveAdventure } from './adventure-rows';
-import { arrupDb } from './db';
 import { Draft, type DraftNews } from './draft.svelte';
 import { newId } from './new-id';
 import { ownMoves } from './own-move-store.svelte';
 import { tabs } from './tabs';
+import { today } from './today';
+import { troubles, whyNot, type Trouble } from './troubles.svelte';
+import { onStore } from './written';
 
 /** An adventure that is being written. */
 export type AdventureDraft = Draft<Adventure>;
@@ -17,18 +28,17 @@ export async function openDraft(
   id: string,
   tell: (news: DraftNews) => void,
 ): Promise<AdventureDraft | null> {
-  const db = await arrupDb();
-  const record = await readAdventure(db, id);
+  const record = await onStore((db) => readAdventure(db, id));
   if (!record) return null;
   return new Draft<Adventure>(record, {
     save: async (document, base) => {
-      const saved = await saveAdventure(db, document, base, new Date().toISOString());
+      const saved = await onStore((db) => saveAdventure(db, document, base, today()));
       if (saved.outcome === 'saved') {
         tabs.tell({ type: 'saved', id: document.id, revision: saved.revision });
       }
       return saved;
     },
-    load: (wanted) => readAdventure(db, wanted),
+    load: (wanted) => onStore((db) => readAdventure(db, wanted)),
     asCopy: (document) => {
       const title = `${titleOf(document)} (from the other tab)`;
       return { copy: copyAdventure(document, title, newId), title };
@@ -38,7 +48,31 @@ export async function openDraft(
     // A save waits for a gap between key strokes, so that no letter is late for it.
     later: whenIdle,
     tell,
+    failing: (reason, document, flush) => {
+      const json = FILE_FORMATS.json;
+      const file = () => ({
+        name: fileNameOf(document, 'json'),
+        mediaType: json.mediaType,
+        content: serializeArrupJson(document),
+      });
+      tellFailing(`adventure ${document.id}`, titleOf(document), reason, file, flush);
+    },
   });
+}
+
+/** Tells at the top of the page that something is not saved, until it is. */
+function tellFailing(
+  key: string,
+  title: string,
+  reason: unknown,
+  file: Trouble['file'],
+  again: () => Promise<void>,
+): void {
+  if (reason === null) troubles.solved(key);
+  else {
+    const text = `“${title}” isn’t saved: ${whyNot(reason)} Keep this tab open: your words are here.`;
+    troubles.report({ key, text, file, again });
+  }
 }
 
 /** One of the presenter's own moves, to be changed; what is saved last counts. */
@@ -56,12 +90,22 @@ export function openMoveDraft(move: Move, tell: (news: DraftNews) => void): Move
       isWhole: (document) => moveSchema.safeParse(document).success,
       later: whenIdle,
       tell,
+      failing: (reason, document, flush) => {
+        const content = JSON.stringify(document, null, 2);
+        const file = () => ({ name: 'move.json', mediaType: 'application/json', content });
+        tellFailing(`move ${document.id}`, document.name, reason, file, flush);
+      },
     },
   );
 }
 
 /** What lies open on this page and may not be saved yet. */
-const tended = new Set<Pick<Draft<{ id: string }>, 'flush'>>();
+const tended = new Set<Pick<Draft<{ id: string }>, 'flush' | 'document'>>();
+
+/** What lies open on this page, as it is in memory. */
+export function openDocuments(): readonly Readonly<{ id: string }>[] {
+  return [...tended].map(({ document }) => document);
+}
 
 /** Saves what is open and unsaved: another place that reads the store finds the last words there. */
 export async function flushDrafts(): Promise<void> {

@@ -1,7 +1,8 @@
 import { OWN_MOVE, parseDocument, type Move, type OwnMove } from '$core';
-import { arrupDb, type ArrupDb } from './db';
+import type { ArrupDb } from './db';
 import { Kept } from './kept.svelte';
 import { tabs } from './tabs';
+import { onStore, written } from './written';
 
 /** An adventure whose copy of a move has been brought up to date. */
 type Renewed = Readonly<{ id: string; revision: number }>;
@@ -63,26 +64,28 @@ class OwnMoves {
   }
 
   async save(move: Move): Promise<void> {
-    const renewed = await saveOwnMove(await arrupDb(), move);
+    const renewed = await onStore((db) => saveOwnMove(db, move));
     for (const { id, revision } of renewed) tabs.tell({ type: 'saved', id, revision });
     await this.#changed();
   }
 
   /** Adventures that use it keep their own copy. */
-  async remove(id: string): Promise<void> {
-    await this.#kept.remove(id);
+  async remove(id: string): Promise<number | null> {
+    const place = await this.#kept.remove(id);
     await this.#changed();
+    return place;
   }
 
-  /** Moves that came along in a file: those that are not here yet stay. */
+  /** Moves of a file that the presenter takes for all adventures: those that are not here yet. */
   async welcome(moves: readonly Move[]): Promise<void> {
     if (moves.length === 0) return;
-    const db = await arrupDb();
-    for (const move of moves) {
-      if (!(await db.get('moves', move.id))) {
-        await db.put('moves', { version: 2, id: move.id, move });
+    await written('Moves of yours', async (db) => {
+      for (const move of moves) {
+        if (!(await db.get('moves', move.id))) {
+          await db.put('moves', { version: 2, id: move.id, move });
+        }
       }
-    }
+    });
     await this.#changed();
   }
 }

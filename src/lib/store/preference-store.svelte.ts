@@ -1,6 +1,7 @@
 import { parseDocument, PREFERENCES, USUAL_PREFERENCES, type Preferences } from '$core';
 import { aside, putAside, putAsideBefore } from './aside.svelte';
 import { arrupDb } from './db';
+import { written } from './written';
 
 export type Mode = 'light' | 'dark' | 'system';
 
@@ -50,7 +51,9 @@ class PreferenceStore {
 
   async change(change: Partial<Preferences>): Promise<void> {
     this.#current = { ...this.#current, ...change };
-    await (await arrupDb()).put('settings', $state.snapshot(this.#current), KEY);
+    await written('Your choices', (db) =>
+      db.put('settings', $state.snapshot(this.#current), KEY),
+    ).catch(() => undefined);
   }
 
   setMode(mode: Mode): void {

@@ -1,6 +1,6 @@
 import { parseDocument, PRESET, type Preset, type Setting } from '$core';
-import { arrupDb } from './db';
 import { Kept } from './kept.svelte';
+import { written } from './written';
 
 const MOST = 40;
 
@@ -18,14 +18,16 @@ class Presets extends Kept<Preset> {
   async keep(name: string, setting: Setting): Promise<boolean> {
     const isNew = !this.list.some((one) => one.name === name);
     if (isNew && this.list.length >= MOST) return false;
-    await (await arrupDb()).put('presets', { version: 2, name, setting: $state.snapshot(setting) });
+    const kept = { version: 2, name, setting: $state.snapshot(setting) };
+    await written(`The place “${name}”`, (db) => db.put('presets', kept));
     await this.load();
     return true;
   }
 
-  override async remove(name: string): Promise<void> {
-    await super.remove(name);
+  override async remove(name: string): Promise<number | null> {
+    const place = await super.remove(name);
     await this.load();
+    return place;
   }
 }
 

@@ -1,6 +1,6 @@
 import { parseDocument, RUN, type Run } from '$core';
-import { arrupDb } from './db';
 import { Kept } from './kept.svelte';
+import { onStore, written } from './written';
 
 /** What was led, newest first. */
 class Runs extends Kept<Run> {
@@ -13,12 +13,18 @@ class Runs extends Kept<Run> {
   }
 
   async ofAdventure(id: string): Promise<readonly Run[]> {
-    const db = await arrupDb();
-    return this.readable(await db.getAllFromIndex('runs', 'byAdventure', id));
+    return this.readable(
+      await onStore((db) => db.getAllFromIndex('runs', 'byAdventure', id)),
+    );
   }
 
   async put(run: Run): Promise<void> {
-    await (await arrupDb()).put('runs', run);
+    const file = () => ({
+      name: 'session-log.json',
+      mediaType: 'application/json',
+      content: JSON.stringify(run, null, 2),
+    });
+    await written('The log of this session', (db) => db.put('runs', run), file);
   }
 }
 

@@ -1,15 +1,22 @@
-import { copyAdventure, newAdventure, type Adventure } from '$core';
+import {
+  copyAdventure,
+  FILE_FORMATS,
+  fileNameOf,
+  newAdventure,
+  serializeArrupJson,
+  titleOf,
+  type Adventure,
+} from '$core';
 import { loadDemo } from '$lib/demo/demo-adventures';
 import { parseRecord, saveAdventure } from './adventure-rows';
-import { arrupDb, type AdventureRecord } from './db';
+import type { AdventureRecord } from './db';
 import { Kept } from './kept.svelte';
 import { newId } from './new-id';
-import { ownMoves } from './own-move-store.svelte';
 import { tabs } from './tabs';
+import { today } from './today';
+import { onStore, written } from './written';
 
 const DEMO_PUT_OUT = 'demoPutOut';
-
-const now = () => new Date().toISOString();
 
 /** All adventures of this browser, newest first. */
 class Shelf {
@@ -34,8 +41,7 @@ class Shelf {
 
   /** On the very first visit the demo is put out, whichever place is visited. */
   async welcome(): Promise<void> {
-    const db = await arrupDb();
-    if (!(await db.get('settings', DEMO_PUT_OUT))) await this.putOutDemo();
+    if (!(await onStore((db) => db.get('settings', DEMO_PUT_OUT)))) await this.putOutDemo();
   }
 
   /** Reads the store. */
@@ -55,7 +61,13 @@ class Shelf {
   }
 
   async #put(adventure: Adventure, flags: { demo?: boolean } = {}): Promise<string> {
-    await saveAdventure(await arrupDb(), adventure, 0, now(), flags);
+    const file = () => ({
+      name: fileNameOf(adventure, 'json'),
+      mediaType: FILE_FORMATS.json.mediaType,
+      content: serializeArrupJson(adventure),
+    });
+    const what = `“${titleOf(adventure)}”`;
+    await written(what, (db) => saveAdventure(db, adventure, 0, today(), flags), file);
     await this.refresh();
     tabs.tell({ type: 'shelf' });
     return adventure.id;
@@ -70,45 +82,49 @@ class Shelf {
     return this.#put(copyAdventure(document, `${document.title || 'Untitled'} (copy)`, newId));
   }
 
-  /** A file's adventure comes in beside what is there: an id already taken gets fresh ones. */
+  /**
+   * A file's adventure comes in beside what is there: an id already taken gets fresh ones. Moves that it
+   * brings along are for this adventure alone.
+   */
   async takeIn(adventure: Adventure): Promise<string> {
-    const taken = await (await arrupDb()).get('adventures', adventure.id);
-    await ownMoves.welcome(adventure.moves);
+    const taken = await onStore((db) => db.get('adventures', adventure.id));
     return this.#put(taken ? copyAdventure(adventure, adventure.title, newId) : adventure);
   }
 
-  async remove(id: string): Promise<void> {
-    await this.#kept.remove(id);
+  /** Puts it in the trash; gives its place there. */
+  async remove(id: string): Promise<number | null> {
+    const place = await this.#kept.remove(id);
     await this.refresh();
     tabs.tell({ type: 'shelf' });
-  }
-
-  /** Puts a removed adventure back as it was. */
-  async putBack(record: AdventureRecord): Promise<void> {
-    await (await arrupDb()).put('adventures', record);
-    await this.refresh();
-    tabs.tell({ type: 'shelf' });
+    return place;
   }
 
   /** Brings the demo adventures (back), fresh; one that the presenter has changed is kept beside. */
   async putOutDemo(): Promise<void> {
-    const db = await arrupDb();
-    for (const adventure of await loadDemo()) {
-      const stored = await db.get('adventures', adventure.id);
-      if (!stored) await saveAdventure(db, adventure, 0, now(), { demo: true });
-    }
-    await db.put('settings', true, DEMO_PUT_OUT);
+    const demo = await loadDemo();
+    await written('The demo', async (db) => {
+      for (const adventure of demo) {
+        const stored = await db.get('adventures', adventure.id);
+        if (!stored) await saveAdventure(db, adventure, 0, today(), { demo: true });
+      }
+      await db.put('settings', true, DEMO_PUT_OUT);
+    });
     await this.refresh();
     tabs.tell({ type: 'shelf' });
   }
 
-  async removeDemo(): Promise<readonly AdventureRecord[]> {
-    const db = await arrupDb();
-    const removed = this.records.filter((record) => record.demo);
-    for (const { id } of removed) await db.delete('adventures', id);
+  /** Demo adventures that the presenter has written in. */
+  get rewrittenDemo(): readonly AdventureRecord[] {
+    return this.records.filter(({ demo, revision }) => demo && revision > 1);
+  }
+
+  /** Puts these in the trash; gives their places there. */
+  async removeAll(records: readonly AdventureRecord[]): Promise<readonly (number | null)[]> {
+    const places: (number | null)[] = [];
+    for (const { id } of records) places.push(await this.#kept.remove(id));
     await this.refresh();
     tabs.tell({ type: 'shelf' });
-    return removed;
+    return places;
   }
 }
 

@@ -5,16 +5,12 @@ import { notices } from './notices.svelte';
 export function tellDraftNews(news: DraftNews, follow: (id: string) => void): void {
   if (news.kind === 'taken over') {
     notices.say('Changed in another tab: this is how it stands there. Undo brings yours back.');
-  } else if (news.kind === 'kept as a copy') {
+  } else {
     notices.say(
       `Another tab was writing here at the same moment. Its words stay as they are; yours go on as “${news.title}”.`,
       undefined,
       true,
     );
     follow(news.id);
-  } else {
-    notices.say(
-      `This could not be saved in the browser (${news.reason}). Keep the tab open: it tries again. Prep can save a file.`,
-    );
   }
 }

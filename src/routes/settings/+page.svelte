@@ -5,10 +5,13 @@
   import { keepOwnMusic, MOST_MUSIC_BYTES } from '$lib/stage/own-music';
   import { presets } from '$lib/store/preset-store.svelte';
   import { shelf } from '$lib/store/shelf.svelte';
+  import { trash } from '$lib/store/trash.svelte';
   import { preferences } from '$lib/store/preference-store.svelte';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import KeptAside from '$lib/ui/KeptAside.svelte';
   import { notices } from '$lib/ui/notices.svelte';
+
+  import { resolve } from '$app/paths';
 
   const { data } = $props();
   let music = $derived(data.music);
@@ -41,21 +44,30 @@
   };
 
   async function forget(name: string) {
-    const kept = presets.list.find((one) => one.name === name);
-    await presets.remove(name);
+    const place = await presets.remove(name);
     notices.say(`“${name}” is removed.`, {
       label: 'Undo',
       run: async () => {
-        if (kept) await presets.keep(name, kept.setting);
+        await trash.putBack(place);
+        await presets.load();
       },
     });
   }
+  /** Some of the demo was rewritten: it is asked before that goes too. */
+  let asked = $state(false);
   async function removeDemo() {
-    const removed = await shelf.removeDemo();
+    const rewritten = shelf.rewrittenDemo;
+    if (rewritten.length > 0 && !asked) {
+      asked = true;
+      return;
+    }
+    asked = false;
+    const places = await shelf.removeAll(shelf.records.filter(({ demo }) => demo));
     notices.say('The demo adventures are off your shelf.', {
       label: 'Undo',
       run: async () => {
-        for (const record of removed) await shelf.putBack(record);
+        for (const place of places) await trash.putBack(place);
+        await shelf.refresh();
       },
     });
   }
@@ -234,13 +246,22 @@
     <p class="mt-3 flex gap-3">
       {#if shelf.ready && shelf.demoIsOut}
         <button type="button" class="btn-quiet border border-line" onclick={removeDemo}>
-          Remove the demo
+          {asked ? 'Yes, all of it' : 'Remove the demo'}
         </button>
       {/if}
       <button type="button" class="btn-quiet border border-line" onclick={bringBack}>
         Bring the demo back
       </button>
     </p>
+    {#if asked}
+      <p class="mt-2 font-semibold text-pencil" role="alert">
+        You’ve written in {shelf.rewrittenDemo.map(({ document }) => `“${document.title}”`).join(', ')}.
+        That goes too, and stays in the <a href={resolve('/trash')}>trash</a> for thirty days.
+        <button type="button" class="min-h-6 underline" onclick={() => (asked = false)}>
+          Keep everything
+        </button>
+      </p>
+    {/if}
   </section>
 
   <section class="mt-8 border-t border-line pt-5">

@@ -18,6 +18,7 @@
   import { runs } from '$lib/store/run-store.svelte';
   import Terrain from '$lib/terrain/Terrain.svelte';
   import NotHere from '$lib/ui/NotHere.svelte';
+  import { trash } from '$lib/store/trash.svelte';
   import { notices } from '$lib/ui/notices.svelte';
 
   const NOTE_REST_MS = 400;
@@ -68,12 +69,12 @@
   async function remove() {
     if (!run) return;
     const removed = run;
-    await runs.remove(removed.id);
+    const place = await runs.remove(removed.id);
     await goto(resolve('/logbook'));
     notices.say('The session is out of the logbook.', {
       label: 'Undo',
       run: async () => {
-        await runs.put(removed);
+        await trash.putBack(place);
         await goto(resolve('/logbook/[id]', { id: removed.id }));
       },
     });

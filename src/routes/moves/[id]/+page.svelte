@@ -29,6 +29,7 @@
   import { newId } from '$lib/store/new-id';
   import { ownMoves } from '$lib/store/own-move-store.svelte';
   import { shelf } from '$lib/store/shelf.svelte';
+  import { trash } from '$lib/store/trash.svelte';
   import { notices } from '$lib/ui/notices.svelte';
   import NotHere from '$lib/ui/NotHere.svelte';
 
@@ -53,10 +54,13 @@
     await goto(resolve('/moves/[id]/change', { id: mine.id }));
   }
   async function remove(gone: Move) {
-    await ownMoves.remove(gone.id);
+    const place = await ownMoves.remove(gone.id);
     notices.say(`“${gone.name}” is gone from your moves. Adventures that use it keep it.`, {
       label: 'Undo',
-      run: () => ownMoves.save(gone),
+      run: async () => {
+        await trash.putBack(place);
+        await ownMoves.load();
+      },
     });
     await goto(resolve('/moves'));
   }

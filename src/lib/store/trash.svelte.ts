@@ -1,0 +1,107 @@
+import { copyAdventure, parseAdventure } from '$core';
+import type { TrashRecord } from './db';
+import { newId } from './new-id';
+import { tabs } from './tabs';
+import { today } from './today';
+import { written, onStore } from './written';
+
+/** How long what was deleted is kept, in days. */
+export const TRASH_DAYS = 30;
+const DAY_MS = 86_400_000;
+
+export type TrashItem = TrashRecord & Readonly<{ id: number }>;
+
+/** What a row is called, whatever it is; empty where it has no name. */
+export function nameOfRow(raw: unknown): string {
+  const row = (raw ?? {}) as Readonly<Record<string, unknown>>;
+  const inner = (row.document ?? row.move ?? row) as Readonly<Record<string, unknown>>;
+  const name = inner.title ?? inner.name;
+  return typeof name === 'string' ? name : '';
+}
+
+/** Puts a row in the trash, in one transaction; null where it is not there. */
+export function throwAway(store: TrashRecord['store'], key: string): Promise<number | null> {
+  return written('What you deleted', async (db) => {
+    const tx = db.transaction([store, 'trash'], 'readwrite');
+    const raw: unknown = await tx.objectStore(store).get(key);
+    let id: number | null = null;
+    if (raw !== undefined) {
+      const title = nameOfRow(raw);
+      id = await tx.objectStore('trash').add({ store, key, title, raw, at: today() });
+      await tx.objectStore(store).delete(key);
+    }
+    await tx.done;
+    return id;
+  });
+}
+
+/** An adventure that is there again under its id: what comes back stands beside it. */
+function beside(raw: unknown): unknown {
+  const row = raw as Readonly<{ document?: unknown }>;
+  const parsed = parseAdventure(row.document);
+  if (!parsed.ok) return null;
+  const title = `${parsed.value.title || 'Untitled'} (put back)`;
+  const document = copyAdventure(parsed.value, title, newId);
+  return { ...row, id: document.id, document, revision: 1 };
+}
+
+/** What became of something that was put back. */
+export type PutBack = 'back' | 'beside' | 'stays' | 'gone';
+
+/** What was deleted, newest first. */
+class Trash {
+  #list = $state.raw<readonly TrashItem[]>([]);
+
+  get list(): readonly TrashItem[] {
+    return this.#list;
+  }
+
+  /** Reads it, and lets go of what has been there for its time. */
+  async load(now: number = Date.now()): Promise<void> {
+    this.#list = await onStore(async (db) => {
+      const items: TrashItem[] = [];
+      const tx = db.transaction('trash', 'readwrite');
+      for (let cursor = await tx.store.openCursor(); cursor; cursor = await cursor.continue()) {
+        const age = now - Date.parse(cursor.value.at);
+        if (age > TRASH_DAYS * DAY_MS) await cursor.delete();
+        else items.push({ ...cursor.value, id: cursor.key });
+      }
+      await tx.done;
+      return items.reverse();
+    });
+  }
+
+  /**
+   * Puts something back where it was. Newer words are never written over: an adventure that is there again
+   * stays, and the old one comes to stand beside it; of anything else the newer one stays.
+   */
+  async putBack(id: number | null): Promise<PutBack> {
+    if (id === null) return 'gone';
+    const became = await written('What you put back', async (db): Promise<PutBack> => {
+      const item = await db.get('trash', id);
+      if (!item) return 'gone';
+      const tx = db.transaction([item.store, 'trash'], 'readwrite');
+      const rows = tx.objectStore(item.store);
+      const there: unknown = await rows.get(item.key);
+      const whole = there === undefined ? item.raw : item.store === 'adventures' && beside(item.raw);
+      if (whole) {
+        await rows.put(whole as never);
+        await tx.objectStore('trash').delete(id);
+      }
+      await tx.done;
+      return whole ? (there === undefined ? 'back' : 'beside') : 'stays';
+    });
+    await this.load();
+    tabs.tell({ type: 'shelf' });
+    tabs.tell({ type: 'moves' });
+    return became;
+  }
+
+  /** Lets go of one for good, or of all. */
+  async empty(id: number | null = null): Promise<void> {
+    await written('The trash', (db) => (id === null ? db.clear('trash') : db.delete('trash', id)));
+    await this.load();
+  }
+}
+
+export const trash = new Trash();

@@ -1,0 +1,34 @@
+import { arrupDb, forgetDb, type ArrupDb } from './db';
+import { isClosed, troubles, whyNot, type Trouble } from './troubles.svelte';
+
+/** Does its work on the store, once more on a fresh one where it was closed meanwhile. */
+export async function onStore<T>(run: (db: ArrupDb) => Promise<T>): Promise<T> {
+  try {
+    return await run(await arrupDb());
+  } catch (reason) {
+    if (!isClosed(reason)) throw reason;
+    forgetDb();
+    return run(await arrupDb());
+  }
+}
+
+/**
+ * Writes to the store. Where it fails, that is told at the top of the page until it works: `what` is the
+ * thing in words ("The log of this session"). Rejects as the store does.
+ */
+export async function written<T>(
+  what: string,
+  run: (db: ArrupDb) => Promise<T>,
+  file: Trouble['file'] = null,
+): Promise<T> {
+  try {
+    const result = await onStore(run);
+    troubles.solved(what);
+    return result;
+  } catch (reason) {
+    const text = `${what} could not be saved: ${whyNot(reason)}`;
+    const again = () => written(what, run, file).catch(() => undefined);
+    troubles.report({ key: what, text, file, again });
+    throw reason;
+  }
+}
