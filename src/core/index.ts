@@ -67,7 +67,8 @@ export { figureOfMove } from './figure/catalogue/figure-of-move';
 export { cameraOf } from './figure/drawing/camera';
 export { partsOf } from './figure/drawing/figure-parts';
 export type { FigurePart, Shape } from './figure/drawing/figure-shape';
-export { LOOK_CHOICES, lookFor, LOOKS, type Look, type LookChoice } from './figure/drawing/looks';
+export { LOOK_CHOICES, type LookChoice } from './figure/drawing/look-choices';
+export { lookFor, LOOKS, type Look } from './figure/drawing/looks';
 export {
   boundsOf,
   isDetail,

@@ -3,15 +3,27 @@
   import { page } from '$app/state';
   import Brand from '$lib/ui/Brand.svelte';
   import NoticeBar from '$lib/ui/NoticeBar.svelte';
-  import Rescue from '$lib/ui/Rescue.svelte';
+
   import SavingTrouble from '$lib/ui/SavingTrouble.svelte';
   import '../app.css';
 
   const { children } = $props();
 
+  /** A quiet moment: the folder of backups is brought up to date, where there is one. */
+  async function hidden() {
+    if (document.visibilityState !== 'hidden') return;
+    const { backups } = await import('$lib/backup/backup-state.svelte');
+    if (!backups.folderName) await backups.load();
+    await backups.toFolder();
+  }
+
   const onStage = $derived(page.route.id?.startsWith('/stage') ?? false);
   const places = [
-    { path: '/' as const, name: 'Shelf', at: ['/', '/desk/[id]', '/desk/[id]/versions', '/prep/[id]', '/trash'] },
+    {
+      path: '/' as const,
+      name: 'Shelf',
+      at: ['/', '/desk/[id]', '/desk/[id]/versions', '/prep/[id]', '/trash'],
+    },
     {
       path: '/moves' as const,
       name: 'Moves',
@@ -22,6 +34,7 @@
   ];
 </script>
 
+<svelte:document onvisibilitychange={hidden} />
 <SavingTrouble />
 {#if !onStage}
   <header
@@ -55,11 +68,13 @@
 <svelte:boundary>
   {@render children()}
   {#snippet failed(reason, reset)}
-    <Rescue
-      title="Something went wrong on this page."
-      reason={reason instanceof Error ? reason.message : String(reason)}
-      again={reset}
-    />
+    {#await import('$lib/ui/Rescue.svelte') then { default: Rescue }}
+      <Rescue
+        title="Something went wrong on this page."
+        reason={reason instanceof Error ? reason.message : String(reason)}
+        again={reset}
+      />
+    {/await}
   {/snippet}
 </svelte:boundary>
 <NoticeBar />

@@ -5,7 +5,6 @@
     isSure,
     serializeArrupJson,
     titleOf,
-    withMovesApart,
     type Adventure,
     type Move,
     type Reading,
@@ -17,16 +16,15 @@
   import Shapes from '@lucide/svelte/icons/shapes';
   import Plus from '@lucide/svelte/icons/plus';
   import ShelfRow from '$lib/shelf/ShelfRow.svelte';
+  import { backups } from '$lib/backup/backup-state.svelte';
   import { OPENED_FILES } from '$lib/shelf/opened-files';
   import { searchShelf } from '$lib/shelf/search';
+  import { aside } from '$lib/store/aside.svelte';
   import type { AdventureRecord } from '$lib/store/db';
   import { ownMoves } from '$lib/store/own-move-store.svelte';
   import { shelf } from '$lib/store/shelf.svelte';
-  import { trash } from '$lib/store/trash.svelte';
   import { download } from '$lib/ui/download';
-  import KeptAside from '$lib/ui/KeptAside.svelte';
   import { notices } from '$lib/ui/notices.svelte';
-  import { problemInWords } from '$lib/words/problem-words';
 
   let query = $state('');
   let startsOpen = $state(false);
@@ -48,7 +46,7 @@
     if (!file) return;
     await ownMoves.load();
     // Readers of scripts and tables are large: they are fetched when there is a file to read.
-    const { readFile } = await import('$lib/shelf/read-file');
+    const { problemInWords, readFile } = await import('$lib/shelf/read-file');
     const { name } = file;
     const read = await readFile(file, ownMoves.list);
     plan = null;
@@ -65,8 +63,10 @@
   }
 
   async function putBack(place: number | null) {
+    const { trash } = await import('$lib/store/trash.svelte');
     const became = await trash.putBack(place);
-    if (became === 'beside') notices.say('It’s there again meanwhile: the old one stands beside it.');
+    if (became === 'beside')
+      notices.say('It’s there again meanwhile: the old one stands beside it.');
     await shelf.refresh();
   }
 
@@ -77,7 +77,8 @@
   let brought = $state.raw<{ file: string; adventure: Adventure } | null>(null);
 
   async function takeIn(read: Adventure, file: string) {
-    const adventure = withMovesApart(read, ownMoves.list);
+    const { apartFrom } = await import('$lib/shelf/read-file');
+    const adventure = apartFrom(ownMoves.list, read);
     const isKnown = (move: Move) => ownMoves.list.some(({ id }) => id === move.id);
     if (adventure.moves.every(isKnown)) await putOnShelf(adventure);
     else brought = { file, adventure };
@@ -175,7 +176,16 @@
     </section>
   {/if}
 
-  <KeptAside stores={['adventures']} />
+  {#if backups.isPressing}
+    {#await import('$lib/backup/BackupNotice.svelte') then { default: BackupNotice }}
+      <BackupNotice />
+    {/await}
+  {/if}
+  {#if aside.in(['adventures']).length > 0}
+    {#await import('$lib/ui/KeptAside.svelte') then { default: KeptAside }}
+      <KeptAside stores={['adventures']} />
+    {/await}
+  {/if}
   {#if trouble}<p class="py-4 font-semibold text-pencil" role="alert">{trouble}</p>{/if}
 
   {#if refused}
@@ -247,5 +257,8 @@
         {/each}
       </ul>
     {/if}
+    <p class="border-t border-line pt-5 text-soft">
+      <a href={resolve('/trash')}>Trash</a> · <a href="{resolve('/settings')}#backup">Backup</a>
+    </p>
   {/if}
 </main>

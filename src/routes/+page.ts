@@ -1,3 +1,4 @@
+import { backups } from '$lib/backup/backup-state.svelte';
 import { flushDrafts } from '$lib/store/open-draft';
 import { shelf } from '$lib/store/shelf.svelte';
 import type { PageLoad } from './$types';
@@ -7,6 +8,7 @@ export const load: PageLoad = async ({ parent }) => {
   try {
     await flushDrafts();
     await shelf.load();
+    await backups.load();
     return { trouble: '' };
   } catch (reason) {
     return {

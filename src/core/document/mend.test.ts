@@ -26,7 +26,10 @@ describe('a broken adventure', () => {
 
   it.each([
     ['a move that nobody knows', (one: any) => (one.chapters[0].beats[1].actions[0].move = 'gone')],
-    ['an amount that is a word', (one: any) => (one.chapters[0].beats[1].actions[0].dose.unit = 'x')],
+    [
+      'an amount that is a word',
+      (one: any) => (one.chapters[0].beats[1].actions[0].dose.unit = 'x'),
+    ],
     ['a dose that is lost', (one: any) => delete one.chapters[0].beats[1].actions[0].dose],
   ])('loses the move with %s and nothing else', (_, change) => {
     const mended = mend(broken(change))!;

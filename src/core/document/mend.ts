@@ -32,7 +32,8 @@ function mendAt(root: Holder, { code, path, params }: Problem, fresh: Holder): b
     const holder = at(root, path);
     const fields = Array.isArray(params.fields) ? (params.fields as string[]) : [];
     if (!isHolder(holder)) return false;
-    for (const key of Object.keys(holder)) if (fields.includes(key.slice(0, 60))) delete holder[key];
+    for (const key of Object.keys(holder))
+      if (fields.includes(key.slice(0, 60))) delete holder[key];
     return fields.length > 0;
   }
   const entry = entryAround(path);

@@ -1,5 +1,5 @@
 import { strToU8, zipSync } from 'fflate';
-import type { LookChoice } from '../figure/drawing/looks';
+import type { LookChoice } from '../figure/drawing/look-choices';
 import type { Adventure } from '../document/adventure';
 import { hasBeats } from '../document/beats-of';
 import { titleOf } from '../document/title';

@@ -8,6 +8,7 @@ export const PROBLEM_CODES = [
   'no-script',
   'no-columns',
   'not-docx',
+  'not-backup',
   'newer-version',
   'bad-version',
   'missing',

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { DEFAULT_PACE, paceSchema, TALK_RANGE, WORDS_PER_MINUTE } from '../cues/pace';
-import { LOOK_CHOICES } from '../figure/drawing/looks';
+import { LOOK_CHOICES } from '../figure/drawing/look-choices';
 import type { DeepReadonly } from '../model/deep-readonly';
 import type { DocumentKind } from '../model/document-kind';
 import { INKS } from '../print/inks';

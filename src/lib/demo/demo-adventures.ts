@@ -1,5 +1,4 @@
 import { parseArrupJson, type Adventure } from '$core';
-import { problemInWords } from '$lib/words/problem-words';
 
 import ferryDie from './ferry-die.arrup.json?url';
 import lateLetter from './late-letter.arrup.json?url';
@@ -22,7 +21,7 @@ export function loadDemo(): Promise<readonly Adventure[]> {
   return Promise.all(
     Object.entries(FILES).map(async ([name, address]) => {
       const parsed = parseArrupJson(await (await fetch(address)).text());
-      if (!parsed.ok) throw new Error(`loadDemo: ${name}: ${problemInWords(parsed.problems[0]!)}`);
+      if (!parsed.ok) throw new Error(`loadDemo: ${name}: ${parsed.problems[0]!.code}`);
       return parsed.value;
     }),
   );

@@ -135,7 +135,7 @@
   <p class="mt-12 max-w-3xl text-sm text-soft">
     Keys: <b>Enter</b> puts a typed line in · <b>Ctrl+Enter</b> a line below this one ·
     <b>Alt+↑ ↓</b> moves the beat · <b>Ctrl+↑ ↓</b> goes to the beat before or after ·
-    <b>Alt+Delete</b> takes it out · <b>Ctrl+Z</b> undoes, <b>Ctrl+Shift+Z</b> does it again
-    · <a href={resolve('/desk/[id]/versions', { id: adventure.id })}>Earlier versions</a>
+    <b>Alt+Delete</b> takes it out · <b>Ctrl+Z</b> undoes, <b>Ctrl+Shift+Z</b> does it again ·
+    <a href={resolve('/desk/[id]/versions', { id: adventure.id })}>Earlier versions</a>
   </p>
 </main>

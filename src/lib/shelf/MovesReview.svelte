@@ -34,8 +34,8 @@
     “{file}” brings {counted(adventure.moves.length, 'move', 'moves')} of its own
   </h2>
   <p class="mt-1 text-soft">
-    Somebody else wrote {adventure.moves.length === 1 ? 'it' : 'them'}: read the cautions as you’d read
-    them in a book. They’re for this adventure alone, and change nothing in your catalogue.
+    Somebody else wrote {adventure.moves.length === 1 ? 'it' : 'them'}: read the cautions as you’d
+    read them in a book. They’re for this adventure alone, and change nothing in your catalogue.
   </p>
   <ul class="mt-3">
     {#each adventure.moves as move (move.id)}

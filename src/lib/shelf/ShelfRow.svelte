@@ -1,7 +1,6 @@
 <script lang="ts">
   import { clockOf, unroll, titleOf } from '$core';
   import { resolve } from '$app/paths';
-  import { formatDistanceToNow } from 'date-fns';
   import Copy from '@lucide/svelte/icons/copy';
   import Download from '@lucide/svelte/icons/download';
   import Play from '@lucide/svelte/icons/play';
@@ -22,13 +21,20 @@
   const schedule = $derived(unroll(adventure, adventure.setting, preferences.pace));
   const title = $derived(titleOf(adventure));
   const ages = $derived(adventure.setting.ages);
+  /** Dates come with the first adventure that was led: the first page carries none. */
+  let led = $state('not led yet');
+  $effect(() => {
+    const { lastLedAt } = record;
+    if (!lastLedAt) return;
+    void import('date-fns/formatDistanceToNow').then(({ formatDistanceToNow }) => {
+      led = `last led ${formatDistanceToNow(lastLedAt, { addSuffix: true })}`;
+    });
+  });
   const about = $derived(
     [
       ages.from === ages.to ? `age ${ages.from}` : `ages ${ages.from} to ${ages.to}`,
       adventure.setting.place,
-      record.lastLedAt
-        ? `last led ${formatDistanceToNow(record.lastLedAt, { addSuffix: true })}`
-        : 'not led yet',
+      led,
     ].join(' · '),
   );
   const small = 'btn-quiet text-soft hover:text-ink';

@@ -3,6 +3,8 @@ import {
   MAX_FILE_CHARACTERS,
   parseArrupJson,
   problem,
+  withMovesApart,
+  type Adventure,
   type Move,
   type ReadScript,
   type Result,
@@ -10,6 +12,7 @@ import {
 import { textOfDocx } from '$lib/files/docx-text';
 import { readPlan, type PlanKind } from '$lib/plan/read-plan';
 import { newId, newSeed } from '$lib/store/new-id';
+import { problemInWords } from '$lib/words/problem-words';
 
 /** Not even read: a character takes four bytes at the most. */
 const MAX_FILE_BYTES = MAX_FILE_CHARACTERS * 4;
@@ -20,6 +23,12 @@ const titleFrom = (name: string) =>
     .replace(/(\.\w{2,8})+$/u, '')
     .replace(/[-_]+/gu, ' ')
     .trim();
+
+export { problemInWords };
+
+/** An adventure of a file with its own moves apart from the presenter's, and from the catalogue's. */
+export const apartFrom = (own: readonly Move[], adventure: Adventure): Adventure =>
+  withMovesApart(adventure, own);
 
 /** The kind of plan in a file by its name's ending; null for a file of Arrup's own. */
 function kindOf(name: string, content: string): Exclude<PlanKind, 'docx'> | null {

@@ -54,7 +54,12 @@ export async function saveAdventure(
   await tx.done;
   if (stored && isDaysLast(stored.savedAt, savedAt)) {
     const { document: before, savedAt: at } = stored;
-    const version = { adventureId: record.id, at, why: 'the day’s last', document: before } as const;
+    const version = {
+      adventureId: record.id,
+      at,
+      why: 'the day’s last',
+      document: before,
+    } as const;
     await keepVersionIn(db, version);
   }
   return { outcome: 'saved', revision: record.revision, record };

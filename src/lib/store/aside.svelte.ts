@@ -1,7 +1,7 @@
 import type { Problem } from '$core';
 import type { ArrupDb } from './db';
 import { today } from './today';
-import { throwAway } from './trash.svelte';
+import { throwAway } from './throw-away';
 import { onStore, written } from './written';
 
 export type StoreName = 'adventures' | 'runs' | 'moves' | 'presets' | 'preferences';

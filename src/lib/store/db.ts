@@ -1,5 +1,6 @@
 import type { Adventure } from '$core';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import { newId } from './new-id';
 
 /** An adventure as the browser keeps it. `revision` grows by one with each save. */
 export type AdventureRecord = Readonly<{
@@ -24,7 +25,12 @@ export type TrashRecord = Readonly<{
   at: string;
 }>;
 
-export const VERSION_REASONS = ['the day’s last', 'before a fit', 'before a plan', 'before going back'] as const;
+export const VERSION_REASONS = [
+  'the day’s last',
+  'before a fit',
+  'before a plan',
+  'before going back',
+] as const;
 /** An adventure as it was at some time. */
 export type VersionRecord = Readonly<{
   adventureId: string;
@@ -48,6 +54,9 @@ interface ArrupSchema extends DBSchema {
   versions: { key: number; value: VersionRecord; indexes: { byAdventure: string } };
 }
 export type ArrupDb = IDBPDatabase<ArrupSchema>;
+
+/** Where the mark of this store stands among the settings: one that is made anew has another. */
+export const STORE_MARK = 'storeMark';
 
 let shared: Promise<ArrupDb> | null = null;
 
@@ -75,6 +84,7 @@ export function openArrup(name = 'arrup'): Promise<ArrupDb> {
         }
       }
       if (from < 6) {
+        await tx.objectStore('settings').put(newId('store'), STORE_MARK);
         db.createObjectStore('trash', { autoIncrement: true });
         db.createObjectStore('versions', { autoIncrement: true }).createIndex(
           'byAdventure',

@@ -1,6 +1,6 @@
 import type { Problem, Result } from '$core';
 import { aside, putAsideBefore, type AsideItem, type StoreName } from './aside.svelte';
-import { throwAway } from './trash.svelte';
+import { throwAway } from './throw-away';
 import { onStore } from './written';
 
 type RowStore = Exclude<StoreName, 'preferences'>;

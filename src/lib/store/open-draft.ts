@@ -16,12 +16,20 @@ import { ownMoves } from './own-move-store.svelte';
 import { tabs } from './tabs';
 import { today } from './today';
 import { troubles, whyNot, type Trouble } from './troubles.svelte';
-import { onStore } from './written';
+import { countChange, onStore } from './written';
 
 /** An adventure that is being written. */
 export type AdventureDraft = Draft<Adventure>;
 /** A move of the presenter's own that is being written. */
 export type MoveDraft = Draft<Move>;
+
+let asked = false;
+/** With words of the presenter's own in the store, the browser is asked not to clear it by itself. */
+function keepForGood(): void {
+  if (asked) return;
+  asked = true;
+  void navigator.storage?.persist?.().catch(() => false);
+}
 
 /** An adventure of this browser, to be changed; null if it is not there, or can't be read. */
 export async function openDraft(
@@ -34,6 +42,8 @@ export async function openDraft(
     save: async (document, base) => {
       const saved = await onStore((db) => saveAdventure(db, document, base, today()));
       if (saved.outcome === 'saved') {
+        countChange();
+        keepForGood();
         tabs.tell({ type: 'saved', id: document.id, revision: saved.revision });
       }
       return saved;

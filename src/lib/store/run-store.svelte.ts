@@ -13,9 +13,7 @@ class Runs extends Kept<Run> {
   }
 
   async ofAdventure(id: string): Promise<readonly Run[]> {
-    return this.readable(
-      await onStore((db) => db.getAllFromIndex('runs', 'byAdventure', id)),
-    );
+    return this.readable(await onStore((db) => db.getAllFromIndex('runs', 'byAdventure', id)));
   }
 
   async put(run: Run): Promise<void> {

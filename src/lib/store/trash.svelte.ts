@@ -2,38 +2,13 @@ import { copyAdventure, parseAdventure } from '$core';
 import type { TrashRecord } from './db';
 import { newId } from './new-id';
 import { tabs } from './tabs';
-import { today } from './today';
-import { written, onStore } from './written';
+import { onStore, written } from './written';
 
 /** How long what was deleted is kept, in days. */
 export const TRASH_DAYS = 30;
 const DAY_MS = 86_400_000;
 
 export type TrashItem = TrashRecord & Readonly<{ id: number }>;
-
-/** What a row is called, whatever it is; empty where it has no name. */
-export function nameOfRow(raw: unknown): string {
-  const row = (raw ?? {}) as Readonly<Record<string, unknown>>;
-  const inner = (row.document ?? row.move ?? row) as Readonly<Record<string, unknown>>;
-  const name = inner.title ?? inner.name;
-  return typeof name === 'string' ? name : '';
-}
-
-/** Puts a row in the trash, in one transaction; null where it is not there. */
-export function throwAway(store: TrashRecord['store'], key: string): Promise<number | null> {
-  return written('What you deleted', async (db) => {
-    const tx = db.transaction([store, 'trash'], 'readwrite');
-    const raw: unknown = await tx.objectStore(store).get(key);
-    let id: number | null = null;
-    if (raw !== undefined) {
-      const title = nameOfRow(raw);
-      id = await tx.objectStore('trash').add({ store, key, title, raw, at: today() });
-      await tx.objectStore(store).delete(key);
-    }
-    await tx.done;
-    return id;
-  });
-}
 
 /** An adventure that is there again under its id: what comes back stands beside it. */
 function beside(raw: unknown): unknown {
@@ -83,7 +58,8 @@ class Trash {
       const tx = db.transaction([item.store, 'trash'], 'readwrite');
       const rows = tx.objectStore(item.store);
       const there: unknown = await rows.get(item.key);
-      const whole = there === undefined ? item.raw : item.store === 'adventures' && beside(item.raw);
+      const whole =
+        there === undefined ? item.raw : item.store === 'adventures' && beside(item.raw);
       if (whole) {
         await rows.put(whole as never);
         await tx.objectStore('trash').delete(id);

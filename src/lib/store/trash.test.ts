@@ -47,7 +47,9 @@ describe('the trash', () => {
     expect(await trash.putBack(place)).toBe('beside');
     expect(await stored(bell.id)).toEqual(newer);
     await shelf.refresh();
-    expect(shelf.records.map(({ document }) => document.title)).toContain('The fog bell (put back)');
+    expect(shelf.records.map(({ document }) => document.title)).toContain(
+      'The fog bell (put back)',
+    );
 
     await presets.keep('hall', DEFAULT_SETTING);
     const kept = await presets.remove('hall');

@@ -7,7 +7,7 @@
   import { aside, dropAside, type AsideItem, type StoreName } from '$lib/store/aside.svelte';
   import { newId } from '$lib/store/new-id';
   import { shelf } from '$lib/store/shelf.svelte';
-  import { nameOfRow } from '$lib/store/trash.svelte';
+  import { nameOfRow } from '$lib/store/throw-away';
   import { problemInWords } from '$lib/words/problem-words';
   import Download from '@lucide/svelte/icons/download';
   import Trash from '@lucide/svelte/icons/trash-2';
@@ -34,7 +34,9 @@
   async function mend(item: AsideItem) {
     const mended = mendAdventure((item.raw as { document?: unknown } | null)?.document, newId);
     if (!mended) {
-      notices.say('There’s nothing left in it that can be mended. Save it as a file before you delete it.');
+      notices.say(
+        'There’s nothing left in it that can be mended. Save it as a file before you delete it.',
+      );
       return;
     }
     const { adventure, leftOut } = mended;

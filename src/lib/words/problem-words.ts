@@ -25,6 +25,8 @@ const WORDS: Readonly<Record<ProblemCode, (params: Params) => string>> = {
   'no-script': () => 'There is no script in it: headings are chapters, list lines are beats.',
   'not-docx': () =>
     'This is no DOCX document, or it is broken: save it again as .docx, or as text.',
+  'not-backup': () =>
+    'This is no backup of Arrup, or it is broken. Its name begins with arrup-backup and ends in .zip.',
   'no-columns': () =>
     'The first row of the table must name its columns: Chapter, Say, Do (and, if you like, Dose and As).',
   'newer-version': ({ version, known }) =>

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { LENGTH_UNITS, lengthIn, LOOK_CHOICES, type LookChoice } from '$core';
+  import BackupSection from '$lib/backup/BackupSection.svelte';
   import LookPicture from '$lib/figures/LookPicture.svelte';
   import PaceSection from '$lib/settings/PaceSection.svelte';
   import { keepOwnMusic, MOST_MUSIC_BYTES } from '$lib/stage/own-music';
@@ -238,6 +239,8 @@
     </section>
   {/if}
 
+  <BackupSection />
+
   <section class="mt-8 border-t border-line pt-5">
     <h2 class="text-2xl">The demo</h2>
     <p class="mt-2">
@@ -255,8 +258,10 @@
     </p>
     {#if asked}
       <p class="mt-2 font-semibold text-pencil" role="alert">
-        You’ve written in {shelf.rewrittenDemo.map(({ document }) => `“${document.title}”`).join(', ')}.
-        That goes too, and stays in the <a href={resolve('/trash')}>trash</a> for thirty days.
+        You’ve written in {shelf.rewrittenDemo
+          .map(({ document }) => `“${document.title}”`)
+          .join(', ')}. That goes too, and stays in the <a href={resolve('/trash')}>trash</a> for
+        thirty days.
         <button type="button" class="min-h-6 underline" onclick={() => (asked = false)}>
           Keep everything
         </button>

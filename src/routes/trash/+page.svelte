@@ -38,7 +38,8 @@
 <main class="mx-auto max-w-3xl px-4 pb-24 text-lg sm:px-6">
   <h1 class="pt-8 text-4xl">Trash</h1>
   <p class="mt-1 text-soft">
-    What you delete stays here for {TRASH_DAYS} days, in this browser. <a href={resolve('/')}>Back to the shelf</a>
+    What you delete stays here for {TRASH_DAYS} days, in this browser.
+    <a href={resolve('/')}>Back to the shelf</a>
   </p>
   {#if trash.list.length === 0}
     <p class="mt-8 border-t border-line pt-8 font-heading text-2xl">There’s nothing in it.</p>
@@ -74,10 +75,16 @@
     <p class="border-t border-line pt-5">
       {#if emptying}
         Everything in it goes for good.
-        <button type="button" class="btn-quiet border border-pencil" onclick={empty}>Yes, empty it</button>
+        <button type="button" class="btn-quiet border border-pencil" onclick={empty}
+          >Yes, empty it</button
+        >
         <button type="button" class="btn-quiet" onclick={() => (emptying = false)}>No</button>
       {:else}
-        <button type="button" class="btn-quiet border border-line" onclick={() => (emptying = true)}>
+        <button
+          type="button"
+          class="btn-quiet border border-line"
+          onclick={() => (emptying = true)}
+        >
           Empty the trash
         </button>
       {/if}

@@ -1,7 +1,5 @@
 import type { Build, Hair, Paint } from './figure-shape';
-
-const LOOK_IDS = ['reed', 'lamp', 'dusk', 'clay', 'chalk', 'punt'] as const;
-type LookId = (typeof LOOK_IDS)[number];
+import type { LookChoice, LookId } from './look-choices';
 
 /** A child of the pictures: what it wears and how its hair is. Nobody in particular. */
 export type Look = Readonly<{
@@ -53,10 +51,6 @@ export const LOOKS: readonly Look[] = [
   look('chalk', 'bun', '#f7d9c0', '#b8652b', ['#7a8fd0', '#7a4a35', '#3f8f8a']),
   look('punt', 'scarf', '#c98f62', '#4b7f95', ['#e5864f', '#2f5d50', '#f3ead8']),
 ];
-
-/** One child in all pictures, or a different one for each move. */
-export const LOOK_CHOICES = ['mixed', ...LOOK_IDS] as const;
-export type LookChoice = (typeof LOOK_CHOICES)[number];
 
 /** The look for a move: the chosen one, or one of all, always the same for the same move. */
 export function lookFor(choice: LookChoice, moveId: string): Look {

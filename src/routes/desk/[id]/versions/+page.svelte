@@ -30,7 +30,9 @@
       return saveAdventure(db, { ...document, id }, there?.revision ?? 0, today());
     });
     tabs.tell({ type: 'saved', id, revision: saved.revision });
-    notices.say(`It’s as it was on ${format(at, 'd MMMM, HH:mm')}. What it was until now is a version too.`);
+    notices.say(
+      `It’s as it was on ${format(at, 'd MMMM, HH:mm')}. What it was until now is a version too.`,
+    );
     await goto(resolve('/desk/[id]', { id }));
   }
 </script>
@@ -43,8 +45,8 @@
   <main class="mx-auto max-w-3xl px-4 pb-24 text-lg sm:px-6">
     <h1 class="pt-8 text-4xl">Earlier versions</h1>
     <p class="mt-1 text-soft">
-      Of <a href={resolve('/desk/[id]', { id: now.id })}>{titleOf(now)}</a>: how each day ended, and how
-      it was before something changed much of it.
+      Of <a href={resolve('/desk/[id]', { id: now.id })}>{titleOf(now)}</a>: how each day ended, and
+      how it was before something changed much of it.
     </p>
     {#if data.versions.length === 0}
       <p class="mt-8 border-t border-line pt-8 font-heading text-2xl">
