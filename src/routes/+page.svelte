@@ -24,6 +24,7 @@
   import { ownMoves } from '$lib/store/own-move-store.svelte';
   import { shelf } from '$lib/store/shelf.svelte';
   import { download } from '$lib/ui/download';
+  import { gradually } from '$lib/ui/gradually.svelte';
   import { notices } from '$lib/ui/notices.svelte';
 
   let query = $state('');
@@ -35,6 +36,8 @@
   let picker: HTMLInputElement;
 
   const found = $derived(searchShelf(shelf.records, query));
+
+  const shown = gradually(() => found.length, { first: 6, step: 4 });
 
   $effect(() => shelf.follow());
 
@@ -247,7 +250,7 @@
       </p>
     {:else}
       <ul>
-        {#each found as record (record.id)}
+        {#each found.slice(0, shown.count) as record (record.id)}
           <ShelfRow
             {record}
             onduplicate={async () => open(await shelf.duplicate(record))}

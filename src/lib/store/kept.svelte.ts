@@ -1,6 +1,7 @@
 import type { Problem, Result } from '$core';
 import { aside, putAsideBefore, type AsideItem, type StoreName } from './aside.svelte';
 import { throwAway } from './throw-away';
+import { inGap } from '$lib/workers/in-gaps';
 import { onStore } from './written';
 
 type RowStore = Exclude<StoreName, 'preferences'>;
@@ -11,7 +12,14 @@ export type KeptOptions<T> = Readonly<{
   parse: (row: unknown) => Result<T>;
   /** The order in which they are listed. */
   order: (a: T, b: T) => number;
+  /** For stores that may have many rows, which then stand newest first: the time in a row as it is kept. */
+  newest?: (row: unknown) => string;
 }>;
+
+/** Rows that are checked at once, and then at a time; of very many, more at a time. */
+const FIRST_ROWS = 24;
+const NEXT_ROWS = 6;
+const MANY = 200;
 
 /** The key of a row that may be anything. */
 function keyIn(row: unknown): string {
@@ -27,6 +35,8 @@ function keyIn(row: unknown): string {
 export class Kept<T> {
   #list = $state.raw<readonly T[]>([]);
   #ready = $state(false);
+  #run = 0;
+  #whole: Promise<void> = Promise.resolve();
   readonly #options: KeptOptions<T>;
 
   constructor(options: KeptOptions<T>) {
@@ -56,12 +66,40 @@ export class Kept<T> {
     return { good, bad };
   }
 
+  /**
+   * Reads the store. It resolves when the first rows are there; of many, the others are checked in gaps
+   * and come in after them. `whole` waits for all.
+   */
   async load(): Promise<void> {
-    const { store, order } = this.#options;
-    const { good, bad } = this.#check(await onStore((db) => db.getAll(store)));
-    this.#list = good.sort(order);
-    aside.note(store, [...bad, ...(await putAsideBefore(store))]);
+    const { store, order, newest } = this.#options;
+    const run = (this.#run += 1);
+    const [rows, before] = await Promise.all([
+      onStore((db) => db.getAll(store) as Promise<unknown[]>),
+      putAsideBefore(store),
+    ]);
+    if (newest) rows.sort((a, b) => newest(b).localeCompare(newest(a)));
+    const found: { good: T[]; bad: AsideItem[] } = { good: [], bad: [] };
+    const take = (count: number) => {
+      const { good, bad } = this.#check(rows.splice(0, count));
+      found.good.push(...good);
+      found.bad.push(...bad);
+      this.#list = newest ? [...found.good] : [...found.good].sort(order);
+      aside.note(store, [...found.bad, ...before]);
+    };
+    take(newest ? FIRST_ROWS : rows.length);
     this.#ready = true;
+    this.#whole = (async () => {
+      while (rows.length > 0) {
+        await new Promise<void>((resolve) => void inGap(resolve));
+        if (run !== this.#run) return;
+        take(rows.length > MANY ? NEXT_ROWS * 4 : NEXT_ROWS);
+      }
+    })();
+  }
+
+  /** Resolves when every row of the last reading is there. */
+  whole(): Promise<void> {
+    return this.#whole;
   }
 
   /** One of them, or undefined where it is not there or can't be read. */

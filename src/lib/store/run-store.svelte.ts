@@ -9,6 +9,7 @@ class Runs extends Kept<Run> {
       store: 'runs',
       parse: (row) => parseDocument(RUN, row),
       order: (a, b) => b.startedAt.localeCompare(a.startedAt),
+      newest: (row) => String((row as { startedAt?: unknown } | null)?.startedAt ?? ''),
     });
   }
 

@@ -24,6 +24,7 @@ class Shelf {
     store: 'adventures',
     parse: parseRecord,
     order: (a, b) => b.savedAt.localeCompare(a.savedAt),
+    newest: (row) => String((row as { savedAt?: unknown } | null)?.savedAt ?? ''),
   });
   #ready = $state(false);
 
@@ -49,6 +50,11 @@ class Shelf {
     await this.welcome();
     await this.refresh();
     this.#ready = true;
+  }
+
+  /** Resolves when every adventure is there. */
+  whole(): Promise<void> {
+    return this.#kept.whole();
   }
 
   async refresh(): Promise<void> {

@@ -3,12 +3,12 @@
   a file, mended as far as it goes, or deleted. What is of a newer Arrup is only shown.
 -->
 <script lang="ts">
-  import { mendAdventure, titleOf } from '$core';
+  import { mendAdventure, titleOf, type Problem } from '$core';
   import { aside, dropAside, type AsideItem, type StoreName } from '$lib/store/aside.svelte';
   import { newId } from '$lib/store/new-id';
   import { shelf } from '$lib/store/shelf.svelte';
   import { nameOfRow } from '$lib/store/throw-away';
-  import { problemInWords } from '$lib/words/problem-words';
+  import { placeInWords, problemInWords } from '$lib/words/problem-words';
   import Download from '@lucide/svelte/icons/download';
   import Trash from '@lucide/svelte/icons/trash-2';
   import Wrench from '@lucide/svelte/icons/wrench';
@@ -31,6 +31,11 @@
   function save({ store, key, raw }: AsideItem) {
     download(`${store}-${key || 'kept'}.json`, 'application/json', JSON.stringify(raw, null, 2));
   }
+  /** "chapter 1, beat 5, move 2": the smallest part that was left out. */
+  function lost({ path }: Problem): string {
+    const last = path.findLastIndex((step) => typeof step === 'number');
+    return placeInWords(last < 0 ? path.slice(0, 1) : path.slice(0, last + 1));
+  }
   async function mend(item: AsideItem) {
     const mended = mendAdventure((item.raw as { document?: unknown } | null)?.document, newId);
     if (!mended) {
@@ -43,7 +48,7 @@
     await dropAside(item);
     await shelf.takeIn(adventure);
     notices.say(
-      `“${titleOf(adventure)}” is mended. Left out: ${leftOut.map(problemInWords).join(' ')} What it was is in the trash.`,
+      `“${titleOf(adventure)}” is mended. Left out: ${[...new Set(leftOut.map(lost))].join('; ')}. What it was is in the trash.`,
       undefined,
       true,
     );
@@ -59,7 +64,7 @@
   <ul class="my-4" aria-label="What can’t be read">
     {#each found as item (`${item.store}.${item.key}`)}
       <li class="my-2 border-l-4 border-pencil py-2 pl-4" data-aside={item.key}>
-        <p class="font-heading text-xl break-words">{nameOf(item)}</p>
+        <p class="font-heading text-xl font-bold break-words">{nameOf(item)}</p>
         <p class="max-w-2xl">
           It can’t be read{item.problem ? `: ${problemInWords(item.problem)}` : '.'}
           It’s kept as it is, and nothing writes over it.

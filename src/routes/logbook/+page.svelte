@@ -3,9 +3,12 @@
   import { resolve } from '$app/paths';
   import { format } from 'date-fns';
   import { runs } from '$lib/store/run-store.svelte';
+  import { gradually } from '$lib/ui/gradually.svelte';
   import KeptAside from '$lib/ui/KeptAside.svelte';
   import { realWalk } from '$lib/logbook/real-walk';
   import Terrain from '$lib/terrain/Terrain.svelte';
+
+  const shown = gradually(() => runs.list.length, { first: 10, step: 4 });
 
   function about(run: Run): string {
     const { plannedSeconds, realSeconds, whole } = compareRun(run);
@@ -32,7 +35,7 @@
     </p>
   {:else}
     <ul>
-      {#each runs.list as run (run.id)}
+      {#each runs.list.slice(0, shown.count) as run (run.id)}
         <li class="border-t border-line">
           <a
             class="grid items-center gap-x-8 gap-y-2 rounded-lg py-4 no-underline hover:bg-sunk md:grid-cols-[11rem_minmax(0,1fr)_20rem]"

@@ -25,6 +25,7 @@
   import { newId } from '$lib/store/new-id';
   import { ownMoves } from '$lib/store/own-move-store.svelte';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
+  import { gradually } from '$lib/ui/gradually.svelte';
   import KeptAside from '$lib/ui/KeptAside.svelte';
 
   const book = $derived(moveBookOf({ moves: ownMoves.list }));
@@ -55,6 +56,7 @@
   let query = $state.raw<MoveQuery>(ANY_MOVE);
 
   const found = $derived(filterMoves(book, query, sounds));
+  const shown = gradually(() => found.length, { first: 18 });
   const asked = $derived(query !== ANY_MOVE);
   const set = (change: Partial<MoveQuery>) => (query = { ...query, ...change });
 
@@ -201,7 +203,7 @@
     </p>
   </div>
   <ul class="grid gap-x-8 sm:grid-cols-2 lg:grid-cols-3">
-    {#each found as move (move.id)}
+    {#each found.slice(0, shown.count) as move (move.id)}
       <li class="border-t border-line">
         <a
           class="flex items-center gap-4 rounded-lg px-1 py-2.5 no-underline hover:bg-sunk"

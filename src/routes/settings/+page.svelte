@@ -57,6 +57,7 @@
   /** Some of the demo was rewritten: it is asked before that goes too. */
   let asked = $state(false);
   async function removeDemo() {
+    await shelf.whole();
     const rewritten = shelf.rewrittenDemo;
     if (rewritten.length > 0 && !asked) {
       asked = true;

@@ -9,14 +9,21 @@
   import { pictureUrl, printedPictures } from '$lib/pictures/move-pictures';
   import { ownMoves } from '$lib/store/own-move-store.svelte';
   import { preferences } from '$lib/store/preference-store.svelte';
+  import { gradually } from '$lib/ui/gradually.svelte';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
 
   type Shown = 'going' | 'poses' | 'lines';
   let shown = $state<Shown>('going');
   const moves = $derived([...moveBookOf({ moves: ownMoves.list }).values()]);
   const families = $derived(
-    FAMILIES.map((family) => ({ family, moves: moves.filter((move) => move.family === family) })),
+    FAMILIES.map((family) => ({ family, moves: moves.filter((move) => move.family === family) })).map(
+      (one, n, list) => ({
+        ...one,
+        before: list.slice(0, n).reduce((sum, { moves: earlier }) => sum + earlier.length, 0),
+      }),
+    ),
   );
+  const all = gradually(() => moves.length, { first: 18, step: 6 });
 
   const printed = $derived(printedPictures(preferences.current.look));
   const lines = (move: Move) => pictureUrl(printed(move, { poses: 2, ink: 'saving' }));
@@ -42,10 +49,10 @@
       onchange={(next) => (shown = next)}
     />.
   </p>
-  {#each families as { family, moves: ofFamily } (family)}
+  {#each families as { family, moves: ofFamily, before } (family)}
     <h2 class="mt-8 text-2xl first-letter:uppercase">{FAMILY_WORDS[family]}</h2>
     <ul class="sheet">
-      {#each ofFamily as move (move.id)}
+      {#each ofFamily.slice(0, Math.max(0, all.count - before)) as move (move.id)}
         <li>
           <a href={resolve('/moves/[id]', { id: move.id })}>
             <span class={['figure', shown === 'lines' && 'paper']} aria-hidden="true">
