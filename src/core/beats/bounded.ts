@@ -63,7 +63,7 @@ export function bounded(made: Beat): Bounded {
   const held: Held[] = [];
   for (let round = 0; round < MOST_ROUNDS; round += 1) {
     const parsed = beatSchema.safeParse(beat);
-    if (parsed.success) return { beat: parsed.data, held, most: null };
+    if (parsed.success) return { beat, held, most: null };
     const limits = limitsIn(parsed.error.issues) ?? [];
     const next = JSON.parse(JSON.stringify(beat)) as Beat;
     // The longest list first: what is cut off with it needs no limit of its own.

@@ -6,7 +6,7 @@ import { isUnknown } from '../moves/unknown-move';
 import type { LineTools, Unread } from '../language/part-reader';
 import { inGuise } from '../language/read-action';
 import { isSentence } from '../language/unknown-part';
-import { hideQuoted, revealed, saidDuring } from '../language/said';
+import { hideQuoted, isTooLongToRead, revealed, saidDuring } from '../language/said';
 import { CHAPTER_KINDS, type ChapterKind } from '../model/chapter-kinds';
 import type { Led } from '../model/led';
 import { BEAT_KINDS, BEATS, type Beat } from '.';
@@ -74,6 +74,7 @@ export function readQuickLine(input: string, tools: LineTools): QuickReading {
 
 /** A line that is something to do, or else to say: what a beat can't hold is said, and told. */
 function readToDo(typed: string, tools: LineTools): BeatReading {
+  if (isTooLongToRead(typed)) return tellOf(typed);
   const read = readDone(typed, tools);
   const { most } = read.kind === 'tell' ? { most: null } : limitsOf(read);
   return most === null ? read : { ...tellOf(typed), most };

@@ -10,6 +10,7 @@ import { findMove } from '../moves/move-finder';
 import { isUnknown } from '../moves/unknown-move';
 import { plainWords } from '../words/plain-words';
 import type { MoveReading } from './move-line';
+import { isTooLongToRead } from '../language/said';
 import type { Held } from './bounded';
 import { limitsOf } from './lines';
 import { isBeat, readingInWords, readQuickLine, type QuickReading } from './quick-line';
@@ -80,6 +81,7 @@ function doneFirst(
 
 /** What a line that is said could ask for, with the line said first. */
 function doneIn(line: string, tools: LineTools): Scored | null {
+  if (isTooLongToRead(line)) return null;
   if (DRINK.test(line)) {
     return scored({ kind: 'drink', seconds: TIMINGS.drink.usual, text: line }, MENTIONED);
   }

@@ -33,6 +33,22 @@ export function revealedTexts(list: string): readonly string[] {
   return [...list.matchAll(new RegExp(HIDDEN_TEXT, 'gu'))].map(([text]) => revealed(text));
 }
 
+/** More than a line that asks for something has, beside what stands in quotation marks in it. */
+const MOST_READ = { letters: 12_000, words: 2500, quotes: 200, whole: 60_000 } as const;
+
+/** A line that is too long to ask for anything: it is said. Reading takes time that grows with its square. */
+export function isTooLongToRead(line: string): boolean {
+  if (line.length <= MOST_READ.words) return false;
+  const quotes = line.match(QUOTED)?.length ?? 0;
+  const beside = line.replace(QUOTED, ' ');
+  return (
+    line.length > MOST_READ.whole ||
+    quotes > MOST_READ.quotes ||
+    beside.length > MOST_READ.letters ||
+    (beside.match(/[\s,]+/gu)?.length ?? 0) > MOST_READ.words
+  );
+}
+
 /** The line with what stands in quotation marks made unreadable, the marks too. */
 export function hideQuoted(line: string): string {
   return line.replace(QUOTED, (quoted) => quoted.replace(/[^]/gu, hide));

@@ -8,6 +8,7 @@ import type { SoundBook } from '../../words/phonemes';
 import type { Adventure, Chapter } from '../../document/adventure';
 import { isLed, splitWords, withMeanwhile, type Beat } from '../../beats';
 import { tellOf } from '../../beats/tell';
+import { saidTogether } from '../../words/said-together';
 import { ledAlone } from '../../language/how-reader';
 import { saidDuring } from '../../language/said';
 import { SHOWINGS, type Led, type Showing } from '../../model/led';
@@ -26,6 +27,9 @@ import { readHeadLine } from './script-head';
 /** More than anybody writes by hand. */
 export const MAX_SCRIPT_CHARACTERS = 200_000;
 
+/** Longest title. */
+const MOST_TITLE = 120;
+
 /** What a script is read with: fresh ids, a seed for each draw, own moves, sounds if loaded. */
 export type ScriptSource = Readonly<{
   newId: NewId;
@@ -37,10 +41,15 @@ export type ScriptSource = Readonly<{
 /** Marks of Markdown that are only for the eye, and line breaks within a thing that is said. */
 const plain = (text: string) =>
   text
-    .replace(/(?<!\\)(\*\*|__|\*|_)(?=\S)(.+?)(?<!\\)\1/gu, '$2')
+    .replace(/(?<!\\)(\*\*|__|\*|_)(?=\S)(.{1,200}?)(?<!\\)\1/gu, '$2')
     .replace(/\\([\\`*_{}[\]<>()#+\-.!|~])/gu, '$1')
     .replace(/\s+/gu, ' ')
     .trim();
+
+/** More marks of a quotation in a quotation than anybody writes: they are one. */
+const DEEP_QUOTES = /^[ \t]*(?:>[ \t]*){5,}/gmu;
+/** Lists in lists are read to this depth; deeper ones are lines. */
+const MOST_DEPTH = 12;
 
 /** Reads a script line by line, however it was laid out. */
 export class ScriptReader {
@@ -65,7 +74,9 @@ export class ScriptReader {
   }
 
   name(title: string): void {
-    this.adventure = { ...this.adventure, title: plain(title).slice(0, 120) };
+    const whole = plain(title);
+    this.adventure = { ...this.adventure, title: whole.slice(0, MOST_TITLE) };
+    if (whole.length > MOST_TITLE) this.tell(whole);
   }
 
   /** A chapter begins; its kind is taken from its heading, if that names one. */
@@ -75,8 +86,10 @@ export class ScriptReader {
     if (read.kind !== 'chapter') return;
     // "Warm-up: up the reed path" is a warm-up with a name of its own.
     const [, own = read.title] = /^[^:]+:\s*(.+)$/u.exec(read.title) ?? [];
-    const chapter = newChapter(newId, read.chapterKind, own.slice(0, 120));
+    this.#sayWhatIsLeft();
+    const chapter = newChapter(newId, read.chapterKind, own.slice(0, MOST_TITLE));
     this.chapters.push({ ...chapter, led: read.led });
+    if (own.length > MOST_TITLE) this.tell(own);
   }
 
   /** Adds beats; their ids as they stand in the chapter. */
@@ -140,7 +153,14 @@ export class ScriptReader {
   }
 
   say(text: string): void {
-    this.#say = text;
+    this.#say = saidTogether(this.#say, text);
+  }
+
+  /** A quotation that nothing comes after is simply said. */
+  #sayWhatIsLeft(): void {
+    const left = this.#say;
+    this.#say = '';
+    if (left && this.chapters.length > 0) this.tell(left);
   }
 
   line(text: string, line: number): void {
@@ -192,7 +212,7 @@ export class ScriptReader {
     }
   }
 
-  item({ tokens }: Tokens.ListItem, line: number): void {
+  item({ tokens }: Tokens.ListItem, line: number, depth = 0): void {
     const [first, ...others] = tokens;
     const quotes = others.flatMap((one) =>
       one.type === 'blockquote' ? [plain((one as Tokens.Blockquote).text)] : [],
@@ -203,10 +223,20 @@ export class ScriptReader {
     if (this.chapters.length === 0) this.paragraph(text, line);
     else this.line(text, line);
     for (const one of during) this.quote(one);
+    // What else stands in it comes after it: lists in lists, more paragraphs.
+    for (const one of others) if (one.type !== 'blockquote') this.token(one, line, depth + 1);
+  }
+
+  /** Lines that are set apart as they are: each is read as on the Desk. */
+  #verbatim(text: string, line: number): void {
+    text.split('\n').forEach((one, n) => {
+      if (plain(one)) this.line(plain(one), line + n);
+    });
   }
 
   /** What was read; refused where there is nothing in it. */
   finish(): Result<ReadScript> {
+    this.#sayWhatIsLeft();
     const { adventure, chapters, unread, lines } = this;
     if (!hasBeats({ chapters })) {
       return { ok: false, problems: [problem('no-script')] };
@@ -220,16 +250,28 @@ export class ScriptReader {
       : { ok: true, value: { adventure: known, unread, lines } };
   }
 
-  token(token: Token, line: number): void {
+  token(token: Token, line: number, depth = 0): void {
     if (token.type === 'heading') this.heading(token as Tokens.Heading);
     else if (token.type === 'paragraph') this.paragraph((token as Tokens.Paragraph).text, line);
     else if (token.type === 'blockquote') this.quote(plain((token as Tokens.Blockquote).text));
-    else if (token.type === 'list') {
+    else if (token.type === 'list' && depth < MOST_DEPTH) {
       let at = line;
       for (const item of (token as Tokens.List).items) {
-        this.item(item, at);
+        this.item(item, at, depth);
         at += item.raw.split('\n').length - 1 || 1;
       }
+    } else if (token.type === 'table') {
+      const { header, rows } = token as Tokens.Table;
+      [header, ...rows].forEach((cells, n) => {
+        const text = cells.map((cell) => plain(cell.text)).filter(Boolean);
+        // The second line of a table is its rule.
+        if (text.length > 0) this.line(text.join(', '), line + (n > 0 ? n + 1 : 0));
+      });
+    } else if (token.type === 'html') {
+      const bare = (token as Tokens.HTML).text.replace(/<!--[^]*?-->|<[^>]{0,500}>/gu, ' ');
+      this.#verbatim(bare, line);
+    } else if (token.type !== 'space' && token.type !== 'hr' && 'text' in token) {
+      this.#verbatim(String(token.text), line);
     }
   }
 }
@@ -247,7 +289,12 @@ export function parseScript(text: string, source: ScriptSource): Result<ReadScri
   }
   const reader = new ScriptReader(source);
   let line = 1;
-  for (const token of new Lexer().lex(text.replace(/^\uFEFF/u, ''))) {
+  const blocks = text
+    .replace(/^\uFEFF/u, '')
+    .replace(/\r\n?/gu, '\n')
+    .replace(DEEP_QUOTES, '> ');
+  // Blocks alone: marks within a line are ours to read, and cost nothing where there are thousands.
+  for (const token of new Lexer().blockTokens(blocks, [])) {
     reader.token(token, line);
     line += token.raw.split('\n').length - 1;
   }
