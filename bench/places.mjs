@@ -16,7 +16,13 @@ const env = { ...process.env, PORT: String(port), HOST: '127.0.0.1' };
 const server = spawn('node', ['build'], { cwd: root, env, stdio: 'ignore' });
 const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
 for (let n = 0; n < 100; n += 1) {
-  if (await fetch(`${at}/api/health`).then(({ ok }) => ok, () => false)) break;
+  if (
+    await fetch(`${at}/api/health`).then(
+      ({ ok }) => ok,
+      () => false,
+    )
+  )
+    break;
   await pause(100);
 }
 const executablePath = ['/usr/bin/chromium', '/usr/bin/chromium-browser'].find(existsSync);
@@ -74,7 +80,8 @@ async function usable(path, ready) {
   await page.evaluate(() => {
     globalThis.longest = 0;
     new PerformanceObserver((list) => {
-      for (const { duration } of list.getEntries()) globalThis.longest = Math.max(globalThis.longest, duration);
+      for (const { duration } of list.getEntries())
+        globalThis.longest = Math.max(globalThis.longest, duration);
     }).observe({ type: 'longtask', buffered: true });
   });
   await ready();

@@ -22,15 +22,21 @@ self.addEventListener('install', (event) => {
       .open(CACHE)
       .then(async (cache) =>
         cache.addAll([...new Set([SHELL, ...build, ...files, ...(await ofWorkers())])]),
-      )
-      .then(() => self.skipWaiting()),
+      ),
   );
+});
+
+// The page says when it is a quiet moment to change over: never by itself, never on the Stage.
+self.addEventListener('message', ({ data }) => {
+  if (data === 'take over') void self.skipWaiting();
 });
 
 self.addEventListener('activate', (event) => {
   event.waitUntil(
     caches.keys().then(async (names) => {
-      await Promise.all(names.filter((name) => name !== CACHE).map((name) => caches.delete(name)));
+      // Pages that are still open are of the build before: its files stay until the next one comes.
+      const others = names.filter((name) => name !== CACHE);
+      await Promise.all(others.slice(0, -1).map((name) => caches.delete(name)));
       await self.clients.claim();
     }),
   );
@@ -38,7 +44,7 @@ self.addEventListener('activate', (event) => {
 
 async function answer(request: Request, path: string): Promise<Response> {
   const cache = await caches.open(CACHE);
-  const kept = await cache.match(path);
+  const kept = (await cache.match(path)) ?? (path ? await caches.match(path) : undefined);
   if (kept) return kept;
   try {
     return await fetch(request);

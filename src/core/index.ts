@@ -256,6 +256,7 @@ export { pictureAsSvg } from './print/picture-svg';
 export {
   MAX_FILE_CHARACTERS,
   parseArrupJson,
+  isAsWritten,
   serializeArrupJson,
 } from './formats/arrup-json/arrup-json';
 export { parseBeatsCsv } from './formats/beats-csv/beats-csv';

@@ -4,6 +4,7 @@
   import Brand from '$lib/ui/Brand.svelte';
   import NoticeBar from '$lib/ui/NoticeBar.svelte';
 
+  import { watchForNewerBuild } from '$lib/ui/newer-build';
   import SavingTrouble from '$lib/ui/SavingTrouble.svelte';
   import '../app.css';
 
@@ -15,6 +16,15 @@
     const { backups } = await import('$lib/backup/backup-state.svelte');
     if (!backups.folderName) await backups.load();
     await backups.toFolder();
+  }
+
+  /** A newer build that waits: told in every place but on the Stage. */
+  let takeNewer = $state.raw<(() => void) | null>(null);
+  $effect(() => watchForNewerBuild((take) => (takeNewer = take)));
+  async function changeOver() {
+    const { flushDrafts } = await import('$lib/store/open-draft');
+    await flushDrafts();
+    takeNewer?.();
   }
 
   const onStage = $derived(page.route.id?.startsWith('/stage') ?? false);
@@ -36,6 +46,19 @@
 
 <svelte:document onvisibilitychange={hidden} />
 <SavingTrouble />
+{#if takeNewer && !onStage}
+  <p
+    class="flex flex-wrap items-center justify-center gap-x-4 gap-y-1 bg-lamp px-4 py-2 text-on-lamp print:hidden"
+    role="status"
+  >
+    A new version of Arrup is there.
+    <button type="button" class="min-h-6 font-semibold underline" onclick={changeOver}>
+      Take it now
+    </button>
+    <button type="button" class="min-h-6 underline" onclick={() => (takeNewer = null)}>Later</button
+    >
+  </p>
+{/if}
 {#if !onStage}
   <header
     class="mx-auto flex max-w-6xl flex-wrap items-center justify-between gap-x-2 gap-y-1 px-4 pt-3 sm:px-6 print:hidden"

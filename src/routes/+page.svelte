@@ -31,6 +31,8 @@
   let startsOpen = $state(false);
   let refused = $state.raw<{ file: string; reasons: readonly string[] } | null>(null);
   let plan = $state.raw<{ file: string; read: ReadScript } | null>(null);
+  /** A file that is being read, and the way to call it off. */
+  let reading = $state.raw<{ file: string; cancel: () => void } | null>(null);
   const { data } = $props();
   const trouble = $derived(data.trouble);
   let picker: HTMLInputElement;
@@ -48,20 +50,36 @@
     picker.value = '';
     if (!file) return;
     await ownMoves.load();
-    // Readers of scripts and tables are large: they are fetched when there is a file to read.
-    const { problemInWords, readFile } = await import('$lib/shelf/read-file');
     const { name } = file;
-    const read = await readFile(file, ownMoves.list);
+    const { askToRead, problemInWords } = await import('$lib/plan/ask-to-read');
+    const bytes = new Uint8Array(await file.arrayBuffer());
+    const asked = askToRead({ as: 'file', name, bytes, moves: ownMoves.list });
+    reading = { file: name, cancel: asked.cancel };
     plan = null;
+    const read = await asked.result.catch((reason: unknown) => {
+      if (reason instanceof Error && reason.name === 'Cancelled') return null;
+      refused = { file: name, reasons: ['It could not be read: it’s too large, or too tangled.'] };
+      return null;
+    });
+    reading = null;
+    if (!read) return;
     if (!read.ok) {
       refused = { file: name, reasons: read.problems.map(problemInWords) };
       return;
     }
     refused = null;
-    const { lines, adventure } = read.value;
+    const { lines, adventure, changed } = read.value;
+    if (changed) {
+      notices.say(
+        `“${name}” was changed after Arrup wrote it. Look it through before you lead it.`,
+        undefined,
+        true,
+      );
+    }
     // A plan with nothing to ask about is taken in as it is.
-    if (lines.every((one) => isSure(one.read)) && leftOutOf(read.value).length === 0)
-      await takeIn(adventure, name);
+    if (lines.length === 0) await takeIn(adventure, name);
+    else if (lines.every((one) => isSure(one.read)) && leftOutOf(read.value).length === 0)
+      await putOnShelf(adventure);
     else plan = { file: name, read: read.value };
   }
 
@@ -80,7 +98,7 @@
   let brought = $state.raw<{ file: string; adventure: Adventure } | null>(null);
 
   async function takeIn(read: Adventure, file: string) {
-    const { apartFrom } = await import('$lib/shelf/read-file');
+    const { apartFrom } = await import('$lib/plan/ask-to-read');
     const adventure = apartFrom(ownMoves.list, read);
     const isKnown = (move: Move) => ownMoves.list.some(({ id }) => id === move.id);
     if (adventure.moves.every(isKnown)) await putOnShelf(adventure);
@@ -105,10 +123,10 @@
 
   async function takePlan(chosen: ReadonlyMap<number, Reading>) {
     if (!plan) return;
-    const { read, file } = plan;
+    const { read } = plan;
     plan = null;
     const { withChosen } = await import('$lib/plan/read-plan');
-    await takeIn(withChosen(read, chosen), file);
+    await putOnShelf(withChosen(read, chosen));
   }
 
   function save({ document }: AdventureRecord) {
@@ -191,6 +209,17 @@
   {/if}
   {#if trouble}<p class="py-4 font-semibold text-pencil" role="alert">{trouble}</p>{/if}
 
+  {#if reading}
+    <p
+      class="mb-6 flex flex-wrap items-center gap-3 border-l-4 border-lamp py-1 pl-5"
+      role="status"
+    >
+      Reading “{reading.file}”…
+      <button type="button" class="btn-quiet border border-line" onclick={() => reading?.cancel()}>
+        Leave it
+      </button>
+    </p>
+  {/if}
   {#if refused}
     <section class="mb-6 border-l-4 border-pencil py-1 pl-5" role="alert">
       <h2 class="text-xl">“{refused.file}” was not opened. Nothing here has changed.</h2>

@@ -60,7 +60,10 @@ export function parseAdventure(input: unknown): Result<Adventure> {
   if (!formatSchema.safeParse(input).success) {
     return { ok: false, problems: [problem('not-arrup')] };
   }
-  const parsed = parseDocument(ADVENTURE, input);
+  // The checksum of a file is of the file, and no part of the adventure.
+  const document = { ...(input as Record<string, unknown>) };
+  delete document.checksum;
+  const parsed = parseDocument(ADVENTURE, document);
   if (!parsed.ok) return parsed;
   const problems = [...checkSize(parsed.value), ...checkReferences(parsed.value)];
   return problems.length > 0 ? { ok: false, problems: problems.slice(0, MOST_PROBLEMS) } : parsed;

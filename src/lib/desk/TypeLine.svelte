@@ -20,6 +20,8 @@
   import { problemInWords } from '$lib/words/problem-words';
   import type { Desk, InsertPlace } from './desk.svelte';
   import LinePicker from './LinePicker.svelte';
+  import { typedLine } from './typed-line';
+  import { untrack } from 'svelte';
 
   type Props = {
     desk: Desk;
@@ -34,7 +36,10 @@
   const { desk, place, placeholder, label, eager = false, onescape, onadded }: Props = $props();
 
   const uid = $props.id();
-  let text = $state('');
+  // What is typed at a chapter's end and not entered is kept for it; a line put in between has no such place.
+  const kept = $derived(onescape ? null : typedLine(desk.adventure.id, place.chapterId));
+  let text = $state(untrack(() => kept?.read() ?? ''));
+  $effect(() => kept?.keep(text));
   let picking = $state(false);
   let field: HTMLInputElement;
 
@@ -111,10 +116,16 @@
     const plan = event.clipboardData?.getData('text/plain') ?? '';
     if (!/\n\s*\S/u.test(plan.trim())) return;
     event.preventDefault();
-    const { readPasted } = await import('$lib/plan/read-plan');
-    const parsed = await readPasted(plan, desk.adventure.moves);
-    if (parsed.ok) pasted = parsed.value;
-    else notices.say(parsed.problems.map(problemInWords).join(' '));
+    const { askToRead } = await import('$lib/plan/ask-to-read');
+    const asked = askToRead({ as: 'pasted', text: plan, moves: [...desk.adventure.moves] });
+    const parsed = await asked.result.catch(() => null);
+    if (parsed?.ok) pasted = parsed.value;
+    else {
+      notices.say(
+        parsed?.problems.map(problemInWords).join(' ') ??
+          'That could not be read: it’s too large, or too tangled.',
+      );
+    }
   }
   async function takePlan(chosen: ReadonlyMap<number, Reading>) {
     const { withChosen } = await import('$lib/plan/read-plan');

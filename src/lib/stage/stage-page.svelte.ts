@@ -14,6 +14,7 @@ import { newId } from '$lib/store/new-id';
 import { preferences } from '$lib/store/preference-store.svelte';
 import { runs } from '$lib/store/run-store.svelte';
 import { written } from '$lib/store/written';
+import { notices } from '$lib/ui/notices.svelte';
 import { untrack } from 'svelte';
 import { CHANGE_WORDS, changeOfKey, SKIP_WORDS } from './adapt-words';
 import { StageClock } from './clock';
@@ -22,6 +23,7 @@ import type { StagePlan } from './open-stage';
 import { loadOwnMusic } from './own-music';
 import { shownOf } from './shown';
 import { StageSound } from './sound';
+import { holdStage } from './stage-lock';
 import { hushSpeech, speak } from './speech';
 import { StageSession } from './stage.svelte';
 import { startTicker, stayAwake } from './ticker';
@@ -30,6 +32,14 @@ import { typeKey } from './typing';
 export const MOST_SPEED = 60;
 /** What was changed is said for so long. */
 const TOLD_MS = 3500;
+
+/** Where a session goes on whose script was changed meanwhile. */
+const CARRIED_ON = {
+  'its beat': 'The script was changed since: it goes on where that beat begins now.',
+  'the next':
+    'The beat that you stopped at is gone from the script: it goes on with the one after it.',
+  'the end': 'Nothing of what was left is in the script any more: it is at its end.',
+} as const;
 
 /** The page that a session is led from: what is pressed, heard and told to other windows. */
 export class StagePage {
@@ -109,6 +119,13 @@ export class StagePage {
     if (!session) return;
     const stop = startTicker(() => session.update());
     const sleep = stayAwake();
+    const giveBack = holdStage(session.adventure.id, () =>
+      notices.say(
+        'Another window leads this adventure too. Close one of them: each keeps a log of its own.',
+        undefined,
+        true,
+      ),
+    );
     const line = new Companions(session.adventure.id);
     this.#companions = line;
     line.listen((message) => {
@@ -118,6 +135,7 @@ export class StagePage {
     return () => {
       stop();
       sleep();
+      giveBack();
       this.#sound?.close();
       this.#own?.pause();
       line.close();
@@ -165,7 +183,11 @@ export class StagePage {
     started.withMusic = music && speed === 1;
     if (started.withMusic) void this.#playOwn(started);
     if (carryOn && left) {
-      started.carryOn(left, Math.max(0, (Date.now() - Date.parse(left.savedAt)) / 1000));
+      const where = started.carryOn(
+        left,
+        Math.max(0, (Date.now() - Date.parse(left.savedAt)) / 1000),
+      );
+      if (where !== 'there') notices.say(CARRIED_ON[where], undefined, true);
     } else if (speed === 1) {
       const noted = written('When it was led', (db) => noteLed(db, adventure.id, today()));
       void noted.catch(() => undefined);

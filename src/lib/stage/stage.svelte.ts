@@ -42,6 +42,7 @@ import {
   type LedWay,
 } from '$core';
 import { StageMusic, type Player } from './music';
+import { placeIn, type CarriedOn } from './carry-on';
 import { newRun, StageLog } from './stage-log';
 import type { StageWorld } from './stage-world';
 import { LOOK_AHEAD_SECONDS, type StageSound } from './sound';
@@ -296,7 +297,7 @@ export class StageSession {
    * Goes on with a session that was lost, paused at its place: at the same cue, wherever it stands
    * now if the script was changed since.
    */
-  carryOn(run: Run, gapSeconds: number): void {
+  carryOn(run: Run, gapSeconds: number): CarriedOn {
     const now = this.#world.clock.now();
     // eslint-disable-next-line svelte/prefer-svelte-reactivity -- replaced as a whole
     this.#typed = new Map(Object.entries(run.typed ?? {}));
@@ -306,10 +307,9 @@ export class StageSession {
     this.#debrief = run.debrief ?? NO_DEBRIEF;
     this.#way = adaptAll(this.#world.replan(this.#typed), this.#adaptations);
     const { cues } = this.schedule;
+    const { index, where } = placeIn(cues, run);
     const was = run.plan[run.leading.index];
-    const found = cues.findIndex((cue) => cue.id === was?.id);
-    const index = found >= 0 ? found : run.leading.index;
-    const into = run.leading.scheduleSeconds - (was?.startSeconds ?? 0);
+    const into = where === 'there' ? run.leading.scheduleSeconds - (was?.startSeconds ?? 0) : 0;
     const scheduleSeconds = Math.max(0, (cues[index]?.startSeconds ?? 0) + into);
     this.#now = now;
     this.#log.open(run);
@@ -319,6 +319,7 @@ export class StageSession {
       gapSeconds,
       now,
     );
+    return where;
   }
 
   /** Everything that is to be kept is kept when this resolves. */

@@ -16,7 +16,7 @@ let clock = 0;
 let waiting: { run: () => void; at: number }[] = [];
 let news: DraftNews[] = [];
 let broken = false;
-let failures: { reason: unknown; document: Adventure }[] = [];
+const failures: { reason: unknown; document: Adventure }[] = [];
 let ids = 0;
 
 const newId = (prefix: string) => `${prefix}_n${(ids += 1)}`;

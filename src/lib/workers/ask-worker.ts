@@ -15,7 +15,9 @@ export type WorkerLike<Request, Result> = {
 /** A worker that is silent for this long is given up. */
 export const PATIENCE_MS = 15_000;
 
-export class Cancelled extends Error {}
+export class Cancelled extends Error {
+  override readonly name = 'Cancelled';
+}
 
 export type Asked<Result> = Readonly<{ result: Promise<Result>; cancel: () => void }>;
 
@@ -52,7 +54,11 @@ export function askWorker<Request, Result>(
       } else if (data.kind === 'done') end(() => resolve(data.result));
       else end(() => reject(new Error(data.reason)));
     };
-    worker.postMessage(request);
+    try {
+      worker.postMessage(request);
+    } catch (reason) {
+      end(() => reject(reason instanceof Error ? reason : new Error(String(reason))));
+    }
   });
   return { result, cancel };
 }

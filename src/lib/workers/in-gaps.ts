@@ -21,7 +21,8 @@ function work(gap: Pick<IdleDeadline, 'timeRemaining'>): void {
 function ask(): void {
   if (asked) return;
   asked = true;
-  if (typeof requestIdleCallback === 'undefined') setTimeout(() => work({ timeRemaining: () => 0 }), 8);
+  if (typeof requestIdleCallback === 'undefined')
+    setTimeout(() => work({ timeRemaining: () => 0 }), 8);
   else requestIdleCallback(work, { timeout: PATIENCE_MS });
 }
 

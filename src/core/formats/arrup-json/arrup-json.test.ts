@@ -5,7 +5,12 @@ import { CURRENT_VERSION, MIGRATIONS } from '../../document/versions';
 import { migrate } from '../../model/document-kind';
 import { arbitraryAdventure } from '../../testing/arbitrary';
 import { circuit, doseOf, moveBeat, withBeats } from '../../testing/make';
-import { MAX_FILE_CHARACTERS, parseArrupJson, serializeArrupJson } from './arrup-json';
+import {
+  isAsWritten,
+  MAX_FILE_CHARACTERS,
+  parseArrupJson,
+  serializeArrupJson,
+} from './arrup-json';
 
 const good = withBeats(
   { kind: 'tell', id: 'bt_hello', text: 'Hello, post carriers!' },
@@ -144,5 +149,20 @@ describe('migrations', () => {
     expect(MIGRATIONS.map((step) => step.from)).toEqual(
       Array.from({ length: CURRENT_VERSION - 1 }, (_, n) => n + 1),
     );
+  });
+});
+
+describe('the checksum of a file', () => {
+  const text = serializeArrupJson(good);
+
+  it('comes last, is read past, and tells a file that was changed', () => {
+    const file = JSON.parse(text) as Record<string, unknown>;
+    expect(Object.keys(file).at(-1)).toBe('checksum');
+    expect(parseArrupJson(text)).toMatchObject({ ok: true });
+    expect(isAsWritten(text)).toBe(true);
+    expect(isAsWritten(JSON.stringify(file))).toBe(true);
+    expect(isAsWritten(JSON.stringify({ ...file, title: 'Another' }))).toBe(false);
+    // A file of before has none.
+    expect(isAsWritten(JSON.stringify({ ...file, checksum: undefined }))).toBe(true);
   });
 });

@@ -1,13 +1,31 @@
 import type { Adventure } from '../../document/adventure';
 import { parseAdventure } from '../../document/parse-adventure';
+import { checksum } from '../../words/checksum';
 import { problem, type Result } from '../../model/problem';
 
 /** 2 MiB, in characters of text: some thousand beats. */
 export const MAX_FILE_CHARACTERS = 2 * 1024 * 1024;
 
-/** The text of a `.arrup.json` file, indented so that people can read and compare it. */
+const sumOf = (document: unknown) => checksum(JSON.stringify(document));
+
+/**
+ * The text of a `.arrup.json` file, indented so that people can read and compare it; its checksum comes
+ * last, and is of all that stands before it.
+ */
 export function serializeArrupJson(adventure: Adventure): string {
-  return `${JSON.stringify(adventure, null, 2)}\n`;
+  return `${JSON.stringify({ ...adventure, checksum: sumOf(adventure) }, null, 2)}\n`;
+}
+
+/** Whether the text of a file is as it was written; one that has no checksum is taken to be. */
+export function isAsWritten(text: string): boolean {
+  try {
+    const { checksum: sum, ...document } = JSON.parse(text.replace(/^\uFEFF/u, '')) as {
+      checksum?: unknown;
+    };
+    return sum === undefined || sum === sumOf(document);
+  } catch {
+    return false;
+  }
 }
 
 /** The adventure in the text of a `.arrup.json` file, or what is wrong with it and where. */

@@ -22,6 +22,8 @@ export type ReadScript = Readonly<{
   adventure: Adventure;
   unread: readonly UnreadLine[];
   lines: readonly BecameLine[];
+  /** A file of Arrup's own that somebody, or a slip, has changed since it was written. */
+  changed?: boolean;
 }>;
 
 /** How sure it is that a paragraph of a script is said, though it could ask for something. */

@@ -23,6 +23,7 @@ import { problem, type Result } from '../../model/problem';
 import { moveBookOf } from '../../moves/move-book';
 import { carryMoves } from '../../document/carry-moves';
 import { readHeadLine } from './script-head';
+import { plain, scriptText } from './script-text';
 
 /** More than anybody writes by hand. */
 export const MAX_SCRIPT_CHARACTERS = 200_000;
@@ -38,16 +39,6 @@ export type ScriptSource = Readonly<{
   book?: SoundBook | null;
 }>;
 
-/** Marks of Markdown that are only for the eye, and line breaks within a thing that is said. */
-const plain = (text: string) =>
-  text
-    .replace(/(?<!\\)(\*\*|__|\*|_)(?=\S)(.{1,200}?)(?<!\\)\1/gu, '$2')
-    .replace(/\\([\\`*_{}[\]<>()#+\-.!|~])/gu, '$1')
-    .replace(/\s+/gu, ' ')
-    .trim();
-
-/** More marks of a quotation in a quotation than anybody writes: they are one. */
-const DEEP_QUOTES = /^[ \t]*(?:>[ \t]*){5,}/gmu;
 /** Lists in lists are read to this depth; deeper ones are lines. */
 const MOST_DEPTH = 12;
 
@@ -289,12 +280,8 @@ export function parseScript(text: string, source: ScriptSource): Result<ReadScri
   }
   const reader = new ScriptReader(source);
   let line = 1;
-  const blocks = text
-    .replace(/^\uFEFF/u, '')
-    .replace(/\r\n?/gu, '\n')
-    .replace(DEEP_QUOTES, '> ');
   // Blocks alone: marks within a line are ours to read, and cost nothing where there are thousands.
-  for (const token of new Lexer().blockTokens(blocks, [])) {
+  for (const token of new Lexer().blockTokens(scriptText(text), [])) {
     reader.token(token, line);
     line += token.raw.split('\n').length - 1;
   }

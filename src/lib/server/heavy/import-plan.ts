@@ -1,4 +1,5 @@
 import { idsInOrder, type Result } from '$core';
+import { decodeText } from '$lib/files/decode-text';
 import { textOfDocx } from '$lib/files/docx-text';
 import { PLAN_KINDS, readPlan, type PlanKind, type PlanSource } from '$lib/plan/read-plan';
 import { checked, jsonIn, readBytes, refuse, refuseWith } from '$lib/server/answer';
@@ -47,9 +48,7 @@ export const answerImport: Answer = async (request, format) => {
   if (sent instanceof Response) return sent;
   const { bytes, title, moves } = sent;
   const text: Result<string> =
-    format === 'docx'
-      ? await textOfDocx(bytes)
-      : { ok: true, value: new TextDecoder().decode(bytes) };
+    format === 'docx' ? await textOfDocx(bytes) : { ok: true, value: decodeText(bytes) };
   if (!text.ok) return refuse(text.problems, 422);
   const newId = idsInOrder(MARK);
   const source = { newId, newSeed: () => 1, moves };

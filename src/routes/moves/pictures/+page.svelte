@@ -16,12 +16,13 @@
   let shown = $state<Shown>('going');
   const moves = $derived([...moveBookOf({ moves: ownMoves.list }).values()]);
   const families = $derived(
-    FAMILIES.map((family) => ({ family, moves: moves.filter((move) => move.family === family) })).map(
-      (one, n, list) => ({
-        ...one,
-        before: list.slice(0, n).reduce((sum, { moves: earlier }) => sum + earlier.length, 0),
-      }),
-    ),
+    FAMILIES.map((family) => ({
+      family,
+      moves: moves.filter((move) => move.family === family),
+    })).map((one, n, list) => ({
+      ...one,
+      before: list.slice(0, n).reduce((sum, { moves: earlier }) => sum + earlier.length, 0),
+    })),
   );
   const all = gradually(() => moves.length, { first: 18, step: 6 });
 

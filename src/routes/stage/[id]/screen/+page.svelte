@@ -43,10 +43,16 @@
 {#if !adventure}
   <NotHere what="adventure" />
 {:else}
-  <main class="screen" data-shown={over ? 'over' : (shown?.kind ?? 'waiting')}>
+  <main
+    class="screen"
+    data-shown={over ? 'over' : follower.gone ? 'gone' : (shown?.kind ?? 'waiting')}
+  >
     <h1 class="sr-only">{titleOf(adventure)}, the children’s screen</h1>
     {#if over}
       <p class="name">Well done!</p>
+    {:else if follower.gone}
+      <p class="name">One moment…</p>
+      <p class="small">The Stage is closed. Open it again, and it goes on here.</p>
     {:else if !shown}
       <p class="name">{adventure.title || 'Soon…'}</p>
       <p class="small">This window follows the Stage. Start there.</p>
