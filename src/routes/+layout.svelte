@@ -4,7 +4,6 @@
   import Brand from '$lib/ui/Brand.svelte';
   import NoticeBar from '$lib/ui/NoticeBar.svelte';
 
-  import { watchForNewerBuild } from '$lib/ui/newer-build';
   import SavingTrouble from '$lib/ui/SavingTrouble.svelte';
   import '../app.css';
 
@@ -20,9 +19,17 @@
 
   /** A newer build that waits: told in every place but on the Stage. */
   let takeNewer = $state.raw<(() => void) | null>(null);
-  $effect(() => watchForNewerBuild((take) => (takeNewer = take)));
+  $effect(() => {
+    // On a first visit there is nothing newer than the page.
+    if (!navigator.serviceWorker?.controller) return;
+    let stop = () => {};
+    void import('$lib/ui/newer-build').then(({ watchForNewerBuild }) => {
+      stop = watchForNewerBuild((take) => (takeNewer = take));
+    });
+    return () => stop();
+  });
   async function changeOver() {
-    const { flushDrafts } = await import('$lib/store/open-draft');
+    const { flushDrafts } = await import('$lib/store/tended');
     await flushDrafts();
     takeNewer?.();
   }

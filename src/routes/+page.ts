@@ -1,5 +1,5 @@
 import { backups } from '$lib/backup/backup-state.svelte';
-import { flushDrafts } from '$lib/store/open-draft';
+import { flushDrafts } from '$lib/store/tended';
 import { shelf } from '$lib/store/shelf.svelte';
 import type { PageLoad } from './$types';
 

@@ -12,7 +12,6 @@ import { STORE_MARK } from '$lib/store/db';
 import { today } from '$lib/store/today';
 import { CHANGES, onStore, written } from '$lib/store/written';
 import { download } from '$lib/ui/download';
-import { rowsToBackUp } from './backup-rows';
 
 const FOLDER = 'backupFolder';
 
@@ -36,7 +35,10 @@ function inStore(): Promise<InStore> {
 }
 
 async function bytesNow(at: string): Promise<Uint8Array<ArrayBuffer>> {
-  const { writeBackup } = await import('./backup-file');
+  const [{ writeBackup }, { rowsToBackUp }] = await Promise.all([
+    import('./backup-file'),
+    import('./backup-rows'),
+  ]);
   return new Uint8Array(writeBackup(await rowsToBackUp(), at));
 }
 

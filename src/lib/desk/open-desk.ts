@@ -1,5 +1,6 @@
 import { OnPage } from '$lib/store/on-page';
-import { flushDrafts, openDraft } from '$lib/store/open-draft';
+import { openDraft } from '$lib/store/open-draft';
+import { flushDrafts } from '$lib/store/tended';
 import { ownMoves } from '$lib/store/own-move-store.svelte';
 import { preferences } from '$lib/store/preference-store.svelte';
 import { Desk } from './desk.svelte';

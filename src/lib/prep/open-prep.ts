@@ -1,5 +1,6 @@
 import { OnPage } from '$lib/store/on-page';
-import { flushDrafts, openDraft, type AdventureDraft } from '$lib/store/open-draft';
+import { openDraft, type AdventureDraft } from '$lib/store/open-draft';
+import { flushDrafts } from '$lib/store/tended';
 
 export const prepOnPage = new OnPage<AdventureDraft>(({ document }) => document.id);
 

@@ -1,5 +1,5 @@
 import { FILE_FORMATS, fileNameOf, parseAdventure, serializeArrupJson } from '$core';
-import { openDocuments } from './open-draft';
+import { openDocuments } from './tended';
 import type { TroubleFile } from './troubles.svelte';
 
 /** Everything that lies open on this page, as files: what is saved and what is not. */

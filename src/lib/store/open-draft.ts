@@ -14,6 +14,7 @@ import { Draft, type DraftNews } from './draft.svelte';
 import { newId } from './new-id';
 import { ownMoves } from './own-move-store.svelte';
 import { tabs } from './tabs';
+import { tended } from './tended';
 import { today } from './today';
 import { troubles, whyNot, type Trouble } from './troubles.svelte';
 import { countChange, onStore } from './written';
@@ -107,19 +108,6 @@ export function openMoveDraft(move: Move, tell: (news: DraftNews) => void): Move
       },
     },
   );
-}
-
-/** What lies open on this page and may not be saved yet. */
-const tended = new Set<Pick<Draft<{ id: string }>, 'flush' | 'document'>>();
-
-/** What lies open on this page, as it is in memory. */
-export function openDocuments(): readonly Readonly<{ id: string }>[] {
-  return [...tended].map(({ document }) => document);
-}
-
-/** Saves what is open and unsaved: another place that reads the store finds the last words there. */
-export async function flushDrafts(): Promise<void> {
-  await Promise.all([...tended].map((draft) => draft.flush()));
 }
 
 /** Keeps a draft in step with other tabs and safe when this one goes. Returns the way to stop. */

@@ -5,12 +5,7 @@ import { CURRENT_VERSION, MIGRATIONS } from '../../document/versions';
 import { migrate } from '../../model/document-kind';
 import { arbitraryAdventure } from '../../testing/arbitrary';
 import { circuit, doseOf, moveBeat, withBeats } from '../../testing/make';
-import {
-  isAsWritten,
-  MAX_FILE_CHARACTERS,
-  parseArrupJson,
-  serializeArrupJson,
-} from './arrup-json';
+import { isAsWritten, MAX_FILE_CHARACTERS, parseArrupJson, serializeArrupJson } from './arrup-json';
 
 const good = withBeats(
   { kind: 'tell', id: 'bt_hello', text: 'Hello, post carriers!' },

@@ -1,5 +1,5 @@
 import { openStage } from '$lib/stage/open-stage';
-import { flushDrafts } from '$lib/store/open-draft';
+import { flushDrafts } from '$lib/store/tended';
 import { preferences } from '$lib/store/preference-store.svelte';
 import type { PageLoad } from './$types';
 

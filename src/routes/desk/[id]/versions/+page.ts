@@ -1,5 +1,5 @@
 import { readAdventure } from '$lib/store/adventure-rows';
-import { flushDrafts } from '$lib/store/open-draft';
+import { flushDrafts } from '$lib/store/tended';
 import { versionsOf } from '$lib/store/version-store';
 import { onStore } from '$lib/store/written';
 import type { PageLoad } from './$types';
