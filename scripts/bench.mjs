@@ -6,7 +6,9 @@ import { installPackages, root } from './fresh.mjs';
 
 installPackages();
 const outDir = join(root, 'node_modules', '.bench');
-for (const bench of ['bench', 'draw']) {
+// `node scripts/bench.mjs hostile 500`: one of them, with what it takes.
+const named = process.argv[2];
+for (const bench of named ? [named] : ['bench', 'draw']) {
   await build({
     root,
     configFile: false,

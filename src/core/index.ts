@@ -263,6 +263,7 @@ export { parseBeatsCsv } from './formats/beats-csv/beats-csv';
 export { FILE_FORMAT_IDS, FILE_FORMATS, fileNameOf } from './formats/file-formats';
 export type { FileFormatId } from './formats/file-formats';
 export { LOCAL_TIME } from './formats/icalendar/local-time';
+export { lossesOf, type Loss } from './formats/script/losses';
 export { parseScript, type ScriptSource } from './formats/script/script';
 export {
   withReadings,

@@ -30,6 +30,11 @@
       const { bytes } = await result;
       const { mediaType } = FILE_FORMATS[format];
       download(fileNameOf(adventure, format), mediaType, bytes);
+      if (format === 'script') {
+        const { lossesInWords } = await import('./script-losses');
+        const lost = await lossesInWords(adventure);
+        if (lost) notices.say(lost, undefined, true);
+      }
     } catch (reason) {
       notices.say(
         `The file could not be written: ${reason instanceof Error ? reason.message : String(reason)}`,
