@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, openShelf, pagesMade, test } from './arrup';
-import type { Page } from '@playwright/test';
+import { test as plain, type Page } from '@playwright/test';
 
 const LEVELS = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
 
@@ -114,4 +114,42 @@ test('no place is wider than a phone of 320 pixels', async ({ page }) => {
     const width = await page.evaluate(() => document.documentElement.scrollWidth);
     expect(width, path).toBeLessThanOrEqual(320);
   }
+});
+
+for (const mode of ['light', 'dark'] as const) {
+  test(`what tells of trouble is clean in ${mode}`, async ({ page }) => {
+    test.slow();
+    await page.emulateMedia({ colorScheme: mode });
+    await openShelf(page);
+    await page.getByRole('button', { name: 'Delete The late letter' }).click();
+    await page.getByRole('link', { name: 'Trash' }).click();
+    await expect(page.getByRole('button', { name: 'Put back “The late letter”' })).toBeVisible();
+    await check(page, 'trash');
+    await page.goto('/desk/adv_six-lamps/versions');
+    await expect(page.getByText('There’s none yet.')).toBeVisible();
+    await check(page, 'versions');
+    await page.evaluate(() => {
+      const known = JSON.parse(localStorage.getItem('arrup.changes') ?? '{}');
+      localStorage.setItem('arrup.changes', JSON.stringify({ ...known, store: 'store_gone' }));
+    });
+    await page.goto('/');
+    await expect(page.getByText('Something that was here is gone.')).toBeVisible();
+    await check(page, 'shelf of another store');
+    await page.goto('/desk/adv_six-lamps');
+    await page.evaluate(() => {
+      IDBObjectStore.prototype.put = () => {
+        throw new DOMException('no room', 'QuotaExceededError');
+      };
+    });
+    await page.getByLabel('Title of the adventure').fill('Six lamps, and one more');
+    await expect(page.getByRole('alert', { name: 'Not saved' })).toBeVisible();
+    await check(page, 'desk that can’t save');
+  });
+}
+
+plain('a page that is not there says so, and is clean', async ({ page }) => {
+  // A page that is missing is told in the console too.
+  await page.goto('/desk');
+  await expect(page.getByRole('heading', { name: 'There’s no such page here.' })).toBeVisible();
+  await check(page, 'no such page');
 });

@@ -4,7 +4,6 @@ import { changeParts, isLed, type Beat } from '../beats';
 import type { Adventure } from '../document/adventure';
 import { NO_GUISE } from '../model/action';
 import { check } from '../findings/check';
-import { parseAdventure } from '../document/parse-adventure';
 import { moveBookOf, moveIn } from '../moves/move-book';
 import { DEFAULT_PACE } from '../cues/pace';
 import { unroll } from '../schedule/unroll';
@@ -14,6 +13,7 @@ import { adaptToAges } from './adapt-to-ages';
 import { fitChoices } from './choices';
 import { fit, FIT_SECONDS, MOOD_SHARE } from './fit';
 import type { FitTarget } from './target';
+import { problemsOf } from '../testing/problems-of';
 
 const MOVES = ['march', 'squat', 'frog-jump', 'lunge', 'bear-walk', 'two-foot-jump'];
 const script = (beats: number) =>
@@ -280,8 +280,7 @@ describe('another mood, other ages', () => {
         const heard: number[] = [];
         const { setting } = adventure;
         const result = fit(adventure, setting, DEFAULT_PACE, target, (share) => heard.push(share));
-        const parsed = parseAdventure(JSON.parse(JSON.stringify(result.adventure)));
-        expect(parsed.ok ? [] : parsed.problems).toEqual([]);
+        expect(problemsOf(result.adventure)).toEqual([]);
         expect(heard.every((share) => share >= 0 && share <= 1)).toBe(true);
       }),
       { numRuns: 25 },

@@ -112,6 +112,15 @@ const jsonIn = (bytes: Uint8Array | undefined): unknown => {
   }
 };
 
+/** The adventure in a file of the backup; its checksum is the file's, and no part of it. */
+function documentIn(bytes: Uint8Array | undefined): unknown {
+  const read = jsonIn(bytes);
+  if (typeof read !== 'object' || read === null) return read;
+  const document = { ...(read as Record<string, unknown>) };
+  delete document.checksum;
+  return document;
+}
+
 /** What is in a backup, every row checked as the store checks it; the reason where it is none. */
 export function readBackup(bytes: Uint8Array): Result<Backup> {
   const files = unpack(bytes);
@@ -123,7 +132,7 @@ export function readBackup(bytes: Uint8Array): Result<Backup> {
     return { ok: false, problems: [problem('newer-version', [], params)] };
   }
   const items = rows.map(({ file, raw: listed, ...row }): BackupItem => {
-    const document = file === undefined ? undefined : jsonIn(files[file]);
+    const document = file === undefined ? undefined : documentIn(files[file]);
     const raw = file === undefined ? listed : { ...(listed as object), document };
     const parsed = PARSERS[row.store](raw);
     const found = parsed.ok ? null : (parsed.problems[0] ?? problem('invalid'));
