@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import type { Beat } from '../../beats';
 import { NO_GUISE } from '../../model/action';
 import { arbitraryAdventure } from '../../testing/arbitrary';
 import { countingIds, doseOf, drawBeat, moveBeat, withBeats } from '../../testing/make';
@@ -7,7 +8,7 @@ import { lossesOf } from './losses';
 import { parseScript } from './script';
 import { serializeScript } from './write-script';
 
-const titled = (...beats: Parameters<typeof withBeats>) => ({
+const titled = (...beats: readonly Beat[]) => ({
   ...withBeats(...beats),
   title: 'Fog',
 });
