@@ -18,6 +18,7 @@ import {
   check,
 } from '../src/core';
 import { arbitraryAdventure } from '../src/core/testing/arbitrary';
+import { brokenAdventure } from '../src/core/testing/broken';
 
 const RUNS = Number(process.argv[3] ?? 10_000);
 const MOST_MS = 2000;
@@ -70,26 +71,6 @@ const plan = fc.oneof(
   repeated,
 );
 
-/** An adventure with something in it that does not belong there. */
-const broken = fc
-  .tuple(arbitraryAdventure, fc.nat(), fc.anything({ maxDepth: 2 }))
-  .map(([adventure, seed, value]) => {
-    const plain = JSON.parse(JSON.stringify(adventure)) as Record<string, unknown>;
-    let at: Record<string, unknown> = plain;
-    for (let n = seed, depth = 0; depth < 7; n = Math.floor(n / 5), depth += 1) {
-      const keys = Object.keys(at);
-      const key = keys[n % Math.max(1, keys.length)];
-      if (key === undefined) break;
-      const next = at[key];
-      if (typeof next !== 'object' || next === null || depth === 6) {
-        at[key] = value;
-        break;
-      }
-      at = next as Record<string, unknown>;
-    }
-    return plain;
-  });
-
 const each = Math.ceil(RUNS / 4);
 const options = { numRuns: each, endOnFailure: true };
 fc.assert(
@@ -115,7 +96,7 @@ fc.assert(
   options,
 );
 fc.assert(
-  fc.property(broken, (plain) =>
+  fc.property(brokenAdventure, (plain) =>
     timed('a broken file', () => {
       parseArrupJson(JSON.stringify(plain));
       const mended = mendAdventure(plain, ids());

@@ -2,31 +2,16 @@
 // afterwards: the last words that were told to be saved, and every row readable. `npm run bench:kill`, after a
 // build; `-- 5` for fewer kills.
 import { chromium } from '@playwright/test';
-import { execFileSync, spawn } from 'node:child_process';
-import { existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { executablePath, pause, startBuilt } from './built.mjs';
 
-const root = join(import.meta.dirname, '..');
-const port = 4358;
-const at = `http://127.0.0.1:${port}`;
 const KILLS = Number(process.argv[2] ?? 30);
 const SEED = Number(process.argv[3] ?? 1);
 
-const env = { ...process.env, PORT: String(port), HOST: '127.0.0.1' };
-const server = spawn('node', ['build'], { cwd: root, env, stdio: 'ignore' });
-const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
-for (let n = 0; n < 100; n += 1) {
-  if (
-    await fetch(`${at}/api/health`).then(
-      ({ ok }) => ok,
-      () => false,
-    )
-  )
-    break;
-  await pause(100);
-}
-const executablePath = ['/usr/bin/chromium', '/usr/bin/chromium-browser'].find(existsSync);
+const { at, server } = await startBuilt(4358);
 const home = mkdtempSync(join(tmpdir(), 'arrup-kill-'));
 const args = ['--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-sync'];
 

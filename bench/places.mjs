@@ -1,31 +1,13 @@
 // How soon a place with much in it is usable, beside a fresh page of the same application (the one that says there is no such page), on a
 // processor slowed four times: ratios in one run. `npm run bench:places`, after a build.
 import { chromium } from '@playwright/test';
-import { spawn } from 'node:child_process';
-import { existsSync } from 'node:fs';
-import { join } from 'node:path';
+import { executablePath, startBuilt } from './built.mjs';
 
-const root = join(import.meta.dirname, '..');
-const port = 4357;
-const at = `http://127.0.0.1:${port}`;
 const SLOWED = 4;
 const ROUNDS = 3;
 const [ADVENTURES, RUNS] = [1000, 400];
 
-const env = { ...process.env, PORT: String(port), HOST: '127.0.0.1' };
-const server = spawn('node', ['build'], { cwd: root, env, stdio: 'ignore' });
-const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
-for (let n = 0; n < 100; n += 1) {
-  if (
-    await fetch(`${at}/api/health`).then(
-      ({ ok }) => ok,
-      () => false,
-    )
-  )
-    break;
-  await pause(100);
-}
-const executablePath = ['/usr/bin/chromium', '/usr/bin/chromium-browser'].find(existsSync);
+const { at, server } = await startBuilt(4357);
 const browser = await chromium.launch({ executablePath, args: ['--no-sandbox', '--disable-gpu'] });
 const context = await browser.newContext({
   viewport: { width: 1280, height: 800 },

@@ -1,20 +1,16 @@
 // The built server under load: 500 heavy requests, eight at once, while its health is asked after every
 // 25 ms; then far too many at once, and lines that say nothing. `npm run bench:server`, after a build.
-import { spawn } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { connect } from 'node:net';
 import { join } from 'node:path';
+import { pause, root, startBuilt } from './built.mjs';
 
-const root = join(import.meta.dirname, '..');
 const port = 4355;
-const at = `http://127.0.0.1:${port}`;
 const few = process.argv.includes('--small');
 const REQUESTS = few ? 40 : 500;
 const AT_ONCE = 8;
 
-const env = { ...process.env, PORT: String(port), HOST: '127.0.0.1', CALLS_A_MINUTE: '100000' };
-const server = spawn('node', ['build'], { cwd: root, env, stdio: 'ignore' });
-const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
+const { at, server } = await startBuilt(port, { CALLS_A_MINUTE: '100000' });
 const share = (sorted, q) => sorted[Math.min(sorted.length - 1, Math.floor(q * sorted.length))];
 const ms = (value) => `${value.toFixed(1)} ms`;
 
@@ -110,22 +106,7 @@ function idle(words) {
   });
 }
 
-const loaded = async () => {
-  for (let n = 0; n < 200; n += 1) {
-    if (
-      await fetch(`${at}/api/health`).then(
-        ({ ok }) => ok,
-        () => false,
-      )
-    )
-      return;
-    await pause(50);
-  }
-  throw new Error('The server did not start: is there a build?');
-};
-
 try {
-  await loaded();
   await post('/api/check', { adventure: demo });
   const p95 = await underLoad();
   const busy = await tooMany();

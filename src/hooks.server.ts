@@ -1,6 +1,5 @@
 import type { Handle } from '@sveltejs/kit';
 import { refuseWith } from '$lib/server/answer';
-import { SECURITY_HEADERS } from '$lib/server/security-headers';
 
 const isJson = ({ headers }: Response) => headers.get('content-type')?.includes('json') ?? false;
 
@@ -13,6 +12,5 @@ export const handle: Handle = async ({ event, resolve }) => {
     response = refuseWith(405, 'wrong-method', message);
     response.headers.set('allow', allowed);
   }
-  for (const [name, value] of Object.entries(SECURITY_HEADERS)) response.headers.set(name, value);
   return response;
 };

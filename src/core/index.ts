@@ -182,7 +182,7 @@ export { withMovesApart } from './document/moves-apart';
 export { movesUsed } from './document/moves-used';
 export { copyAdventure, newAdventure, newChapter } from './document/new-adventure';
 export { OWN_MOVE, type OwnMove } from './document/own-move';
-export { parseAdventure } from './document/parse-adventure';
+export { parseAdventure, withoutChecksum } from './document/parse-adventure';
 export { mendAdventure, type Mended } from './document/mend';
 export { checkSize } from './document/size';
 export { PRESET, type Preset } from './document/preset';

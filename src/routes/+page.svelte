@@ -1,15 +1,5 @@
 <script lang="ts">
-  import {
-    FILE_FORMATS,
-    fileNameOf,
-    isSure,
-    serializeArrupJson,
-    titleOf,
-    type Adventure,
-    type Move,
-    type Reading,
-    type ReadScript,
-  } from '$core';
+  import { isSure, titleOf, type Adventure, type Move, type Reading, type ReadScript } from '$core';
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
   import FolderOpen from '@lucide/svelte/icons/folder-open';
@@ -19,6 +9,7 @@
   import { backups } from '$lib/backup/backup-state.svelte';
   import { OPENED_FILES } from '$lib/shelf/opened-files';
   import { searchShelf } from '$lib/shelf/search';
+  import { adventureFile } from '$lib/store/as-file';
   import { aside } from '$lib/store/aside.svelte';
   import type { AdventureRecord } from '$lib/store/db';
   import { ownMoves } from '$lib/store/own-move-store.svelte';
@@ -130,8 +121,8 @@
   }
 
   function save({ document }: AdventureRecord) {
-    const { mediaType } = FILE_FORMATS.json;
-    download(fileNameOf(document, 'json'), mediaType, serializeArrupJson(document));
+    const { name, mediaType, content } = adventureFile(document);
+    download(name, mediaType, content);
   }
 
   async function remove(record: AdventureRecord) {

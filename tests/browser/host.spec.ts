@@ -16,17 +16,19 @@ const json = { 'content-type': 'application/json' };
 test.describe.configure({ mode: 'serial' });
 
 let server: ChildProcess;
-test.beforeAll(async () => {
-  const env = { ...process.env, PORT: String(PORT), CALLS_A_MINUTE: String(CALLS) };
-  server = spawn('node', ['build'], { env: { ...env, HOST: undefined }, stdio: 'pipe' });
-  await expect
+const isReady = (address: string) =>
+  expect
     .poll(async () =>
-      fetch(`${at}/api/health`).then(
+      fetch(`${address}/api/health`).then(
         ({ ok }) => ok,
         () => false,
       ),
     )
     .toBe(true);
+test.beforeAll(async () => {
+  const env = { ...process.env, PORT: String(PORT), CALLS_A_MINUTE: String(CALLS) };
+  server = spawn('node', ['build'], { env: { ...env, HOST: undefined }, stdio: 'pipe' });
+  await isReady(at);
 });
 test.afterAll(() => void server.kill());
 
@@ -81,14 +83,7 @@ test('an adventure that is too much in all is refused, with what is too much', a
   });
   const there = `http://127.0.0.1:${PORT + 1}`;
   try {
-    await expect
-      .poll(async () =>
-        fetch(`${there}/api/health`).then(
-          ({ ok }) => ok,
-          () => false,
-        ),
-      )
-      .toBe(true);
+    await isReady(there);
     const adventure = JSON.parse(demo);
     const [chapter] = adventure.chapters;
     const line = { kind: 'tell', text: 'Hop!' };

@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import { newOwnMove } from '../../src/core/moves/new-own-move';
 import { expect, openShelf, savedFile, stored, test } from './arrup';
 
 const demo = () => JSON.parse(readFileSync('src/lib/demo/late-letter.arrup.json', 'utf8'));
@@ -78,35 +79,8 @@ test('moves that a file brings are looked at, and replace none of the catalogue'
   file.id = 'adv_brought';
   file.title = 'A letter from elsewhere';
   delete file.checksum;
-  const own = {
-    id: 'march',
-    name: 'march',
-    plural: 'marches',
-    aliases: [],
-    family: 'travelling',
-    regions: ['legs'],
-    effort: 3,
-    secondsPerRep: { '3-4': 1, '5': 1, '6-7': 1 },
-    landingsPerRep: 0,
-    metresPerRep: 0,
-    sided: false,
-    fromAge: 3,
-    posture: 'standing',
-    space: 'spot',
-    kit: [],
-    surface: 'any',
-    wall: false,
-    quiet: true,
-    cautions: [],
-    formCues: [],
-    easier: null,
-    harder: null,
-    seated: null,
-    pictureWords: [],
-    usual: { unit: 'reps', range: { '3-4': [4, 8], '5': [4, 8], '6-7': [4, 8] } },
-    figure: { kind: 'like', move: 'march' },
-    origin: 'our judgement',
-  };
+  const figure = { kind: 'like', move: 'march' };
+  const own = { ...newOwnMove((prefix) => `${prefix}_1`), id: 'march', name: 'march', figure };
   file.moves = [own];
   await page.getByLabel('Adventure file').setInputFiles(opened('elsewhere.arrup.json', file));
   const look = page.getByRole('dialog');

@@ -67,16 +67,22 @@ export function beatsOfReading(reading: BeatReading, making: Making): readonly B
   return madeOf(reading, making).flatMap((beat) => bounded(beat).beat ?? []);
 }
 
+type Limits = Readonly<{ held: readonly Held[]; most: number | null }>;
+/** Asked for as a line is read and again as it is told: worked out once for each reading. */
+const known = new WeakMap<BeatReading, Limits>();
+
 /** What a reading asks for beyond what a file may hold; `most` where nothing can be made of it. */
-export function limitsOf(
-  reading: BeatReading,
-): Readonly<{ held: readonly Held[]; most: number | null }> {
+export function limitsOf(reading: BeatReading): Limits {
+  const before = known.get(reading);
+  if (before) return before;
   const all = madeOf(reading, { newId: idsInOrder('l'), seed: 1 }).map(bounded);
   const whole = all.every(({ beat }) => beat !== null);
-  return {
+  const limits = {
     held: whole ? all.flatMap(({ held }) => held) : [],
     most: whole ? null : Math.max(...all.map(({ most }) => most ?? 0)),
   };
+  known.set(reading, limits);
+  return limits;
 }
 
 /** What was understood of a typed beat, in words. */

@@ -5,8 +5,11 @@ import { newAdventure } from './new-adventure';
 import { parseAdventure } from './parse-adventure';
 import { CURRENT_VERSION } from './versions';
 
-/** An adventure that was broken, made whole again, and what had to be left out of it. */
-export type Mended = Readonly<{ adventure: Adventure; leftOut: readonly Problem[] }>;
+/**
+ * An adventure that was broken, made whole again, and the places of what had to be left out of it: entries of
+ * lists, or fields of the adventure.
+ */
+export type Mended = Readonly<{ adventure: Adventure; leftOut: readonly Path[] }>;
 
 /** Each round takes out what is broken; a file has no more broken things than this. */
 const MOST_ROUNDS = 60;
@@ -59,7 +62,7 @@ export function mendAdventure(input: unknown, newId: NewId): Mended | null {
   const root = JSON.parse(JSON.stringify(input)) as Holder;
   root.format ??= 'arrup';
   root.version ??= CURRENT_VERSION;
-  const leftOut: Problem[] = [];
+  const leftOut: Path[] = [];
   for (let round = 0; round < MOST_ROUNDS; round += 1) {
     const parsed = parseAdventure(root);
     if (parsed.ok) return { adventure: parsed.value, leftOut };
@@ -67,7 +70,7 @@ export function mendAdventure(input: unknown, newId: NewId): Mended | null {
     const problems = [...parsed.problems].reverse();
     const done = problems.find((one) => mendAt(root, one, fresh));
     if (!done) return null;
-    leftOut.push(done);
+    leftOut.push(entryAround(done.path) ?? done.path.slice(0, 1));
   }
   return null;
 }

@@ -43,6 +43,14 @@ function checkReferences(adventure: Adventure): Problem[] {
   return problems;
 }
 
+/** What a file holds without its checksum, which is of the file and no part of the adventure. */
+export function withoutChecksum(input: unknown): unknown {
+  if (typeof input !== 'object' || input === null) return input;
+  const document: Record<string, unknown> = { ...input };
+  delete document.checksum;
+  return document;
+}
+
 /** The adventure as a kind of document. */
 const ADVENTURE: DocumentKind<Adventure> = {
   version: CURRENT_VERSION,
@@ -60,10 +68,7 @@ export function parseAdventure(input: unknown): Result<Adventure> {
   if (!formatSchema.safeParse(input).success) {
     return { ok: false, problems: [problem('not-arrup')] };
   }
-  // The checksum of a file is of the file, and no part of the adventure.
-  const document = { ...(input as Record<string, unknown>) };
-  delete document.checksum;
-  const parsed = parseDocument(ADVENTURE, document);
+  const parsed = parseDocument(ADVENTURE, withoutChecksum(input));
   if (!parsed.ok) return parsed;
   const problems = [...checkSize(parsed.value), ...checkReferences(parsed.value)];
   return problems.length > 0 ? { ok: false, problems: problems.slice(0, MOST_PROBLEMS) } : parsed;

@@ -15,22 +15,29 @@ const tagAt = (view: DataView, at: number) =>
 const viewOf = (bytes: Uint8Array) =>
   new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
 
-/** The tables of a TrueType file, or of a WOFF 1 file, whose tables are packed each for itself. */
-function tablesOf(bytes: Uint8Array): ReadonlyMap<string, () => Table> {
+/** A table as its file's directory has it: its tag and checksum as they stand there, and its bytes, unpacked. */
+type Entry = Readonly<{ tag: string; at: number; sumAt: number; unpacked: () => Uint8Array }>;
+
+const isWoff = (view: DataView) => tagAt(view, 0) === 'wOFF';
+
+/** The directory of a TrueType file, or of a WOFF 1 file, whose tables are packed each for itself. */
+function directoryOf(bytes: Uint8Array): readonly Entry[] {
   const view = viewOf(bytes);
-  const isWoff = tagAt(view, 0) === 'wOFF';
-  const count = view.getUint16(isWoff ? 12 : 4);
-  const [start, size] = isWoff ? [44, 20] : [12, 16];
-  const tables = new Map<string, () => Table>();
-  for (let n = 0; n < count; n += 1) {
+  const woff = isWoff(view);
+  const [start, size] = woff ? [44, 20] : [12, 16];
+  return Array.from({ length: view.getUint16(woff ? 12 : 4) }, (_, n): Entry => {
     const at = start + n * size;
-    const offset = view.getUint32(at + (isWoff ? 4 : 8));
-    const packed = view.getUint32(at + (isWoff ? 8 : 12));
-    const whole = isWoff ? view.getUint32(at + 12) : packed;
+    const offset = view.getUint32(at + (woff ? 4 : 8));
+    const packed = view.getUint32(at + (woff ? 8 : 12));
+    const whole = woff ? view.getUint32(at + 12) : packed;
     const slice = bytes.subarray(offset, offset + packed);
-    tables.set(tagAt(view, at), () => viewOf(packed < whole ? unzlibSync(slice) : slice));
-  }
-  return tables;
+    const unpacked = () => (packed < whole ? unzlibSync(slice) : slice);
+    return { tag: tagAt(view, at), at, sumAt: at + (woff ? 16 : 4), unpacked };
+  });
+}
+
+function tablesOf(bytes: Uint8Array): ReadonlyMap<string, () => Table> {
+  return new Map(directoryOf(bytes).map(({ tag, unpacked }) => [tag, () => viewOf(unpacked())]));
 }
 
 /** Signs to glyphs by the best Unicode map of the file (OpenType 1.9, cmap formats 4 and 12). */
@@ -97,14 +104,9 @@ export function readFont(bytes: Uint8Array): FontFacts {
  */
 export function asTrueType(bytes: Uint8Array): Uint8Array {
   const from = viewOf(bytes);
-  if (tagAt(from, 0) !== 'wOFF') return bytes;
-  const count = from.getUint16(12);
-  const rows = Array.from({ length: count }, (_, n) => 44 + n * 20).map((at) => {
-    const offset = from.getUint32(at + 4);
-    const packed = bytes.subarray(offset, offset + from.getUint32(at + 8));
-    const whole = from.getUint32(at + 12);
-    return { at, table: packed.length < whole ? unzlibSync(packed) : packed };
-  });
+  if (!isWoff(from)) return bytes;
+  const rows = directoryOf(bytes).map((entry) => ({ ...entry, table: entry.unpacked() }));
+  const count = rows.length;
   const padded = (length: number) => (length + 3) & ~3;
   const start = 12 + count * 16;
   const size = rows.reduce((sum, { table }) => sum + padded(table.length), start);
@@ -118,9 +120,9 @@ export function asTrueType(bytes: Uint8Array): Uint8Array {
     to.setUint16(6 + n * 2, value),
   );
   let offset = start;
-  rows.forEach(({ at, table }, n) => {
+  rows.forEach(({ at, sumAt, table }, n) => {
     const row = 12 + n * 16;
-    [from.getUint32(at), from.getUint32(at + 16), offset, table.length].forEach((value, k) =>
+    [from.getUint32(at), from.getUint32(sumAt), offset, table.length].forEach((value, k) =>
       to.setUint32(row + k * 4, value),
     );
     out.set(table, offset);

@@ -26,6 +26,8 @@ export function within(
 
 /** More than any line means; a number above it is read as this. */
 const MOST_READ = 9999;
+/** More entries than any list of a line has. */
+const MOST_LISTED = 99;
 
 /**
  * A number as a line has it, whole or not, 9999 at most. What a beat may hold is checked when the beat
@@ -37,9 +39,8 @@ export function numberRead(value: number): number {
 
 /** How many entries a list is made of: as `numberRead`, and no more than can be listed. */
 export function countRead(value: number): number {
-  return Math.min(MOST_LISTED, Math.max(1, value));
+  return within(value, { least: 1, most: MOST_LISTED });
 }
-const MOST_LISTED = 99;
 
 /** So many of a thing: "1 draw", "10 draws". */
 export function counted(n: number, one: string, many: string): string {

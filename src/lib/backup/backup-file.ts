@@ -8,11 +8,14 @@ import {
   problem,
   RUN,
   serializeArrupJson,
+  withoutChecksum,
   type Adventure,
   type Problem,
   type Result,
 } from '$core';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
+import type { StoreName } from '$lib/store/aside.svelte';
+import { nameOfRow, ROW_STORES } from '$lib/store/row';
 import { z } from 'zod';
 
 /*
@@ -22,7 +25,7 @@ import { z } from 'zod';
 
 /** What a backup is made of; `raw` is a row as the browser's store has it. */
 export type BackupRow = Readonly<{
-  store: 'adventures' | 'runs' | 'moves' | 'presets' | 'preferences';
+  store: StoreName;
   key: string;
   raw: unknown;
 }>;
@@ -42,7 +45,7 @@ const listSchema = z.strictObject({
   rows: z
     .array(
       z.strictObject({
-        store: z.enum(['adventures', 'runs', 'moves', 'presets', 'preferences']),
+        store: z.enum([...ROW_STORES, 'preferences']),
         key: z.string().max(200),
         raw: z.unknown(),
         /** The adventure itself lies in a file of its own. */
@@ -78,13 +81,8 @@ const PARSERS = {
   preferences: (raw: unknown) => parseDocument(PREFERENCES, raw),
 } as const;
 
-function nameIn({ store, raw }: BackupRow): string {
-  const row = (raw ?? {}) as Record<string, unknown>;
-  const inner = (row.document ?? row.move ?? row) as Record<string, unknown>;
-  const name = inner.title ?? inner.name;
-  if (typeof name === 'string' && name) return name;
-  return store === 'preferences' ? 'Pace, sound and choices' : 'Untitled';
-}
+const nameIn = ({ store, raw }: BackupRow): string =>
+  nameOfRow(raw) || (store === 'preferences' ? 'Pace, sound and choices' : 'Untitled');
 
 type Unpacked = Record<string, Uint8Array>;
 
@@ -112,15 +110,6 @@ const jsonIn = (bytes: Uint8Array | undefined): unknown => {
   }
 };
 
-/** The adventure in a file of the backup; its checksum is the file's, and no part of it. */
-function documentIn(bytes: Uint8Array | undefined): unknown {
-  const read = jsonIn(bytes);
-  if (typeof read !== 'object' || read === null) return read;
-  const document = { ...(read as Record<string, unknown>) };
-  delete document.checksum;
-  return document;
-}
-
 /** What is in a backup, every row checked as the store checks it; the reason where it is none. */
 export function readBackup(bytes: Uint8Array): Result<Backup> {
   const files = unpack(bytes);
@@ -132,7 +121,7 @@ export function readBackup(bytes: Uint8Array): Result<Backup> {
     return { ok: false, problems: [problem('newer-version', [], params)] };
   }
   const items = rows.map(({ file, raw: listed, ...row }): BackupItem => {
-    const document = file === undefined ? undefined : documentIn(files[file]);
+    const document = file === undefined ? undefined : withoutChecksum(jsonIn(files[file]));
     const raw = file === undefined ? listed : { ...(listed as object), document };
     const parsed = PARSERS[row.store](raw);
     const found = parsed.ok ? null : (parsed.problems[0] ?? problem('invalid'));

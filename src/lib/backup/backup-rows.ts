@@ -1,23 +1,17 @@
-import { copyAdventure, parseAdventure } from '$core';
 import type { BackupItem, BackupRow } from './backup-file';
+import { besideRow } from '$lib/store/beside';
 import type { ArrupDb } from '$lib/store/db';
-import { newId } from '$lib/store/new-id';
+import { keyIn, ROW_STORES } from '$lib/store/row';
 import { onStore, written } from '$lib/store/written';
 
-const STORES = ['adventures', 'runs', 'moves', 'presets'] as const;
 const PREFERENCES = 'preferences';
-
-const keyOf = (raw: unknown): string => {
-  const { id, name } = (raw ?? {}) as { id?: unknown; name?: unknown };
-  return String(id ?? name ?? '');
-};
 
 /** Everything that the presenter has made here, as it lies in the store. */
 export function rowsToBackUp(): Promise<readonly BackupRow[]> {
   return onStore(async (db) => {
     const rows: BackupRow[] = [];
-    for (const store of STORES) {
-      for (const raw of await db.getAll(store)) rows.push({ store, key: keyOf(raw), raw });
+    for (const store of ROW_STORES) {
+      for (const raw of await db.getAll(store)) rows.push({ store, key: keyIn(raw), raw });
     }
     const preferences: unknown = await db.get('settings', PREFERENCES);
     if (preferences !== undefined) {
@@ -50,23 +44,13 @@ export function standingsOf(items: readonly BackupItem[]): Promise<readonly Stan
   });
 }
 
-/** The adventure under an id of its own, for another one has its id here. */
-function besideOther(raw: unknown): unknown {
-  const row = raw as { document: unknown };
-  const parsed = parseAdventure(row.document);
-  if (!parsed.ok) return null;
-  const title = `${parsed.value.title || 'Untitled'} (from the backup)`;
-  const document = copyAdventure(parsed.value, title, newId);
-  return { ...row, id: document.id, document, revision: 1 };
-}
-
 /**
  * Takes these in, all or none. An adventure that differs from the one here comes beside it; of other
  * things the one in the backup takes its place, for whoever chose it wanted it back.
  */
 export function takeBack(items: readonly BackupItem[]): Promise<void> {
   return written('What you took from the backup', async (db) => {
-    const tx = db.transaction([...STORES, 'settings'], 'readwrite');
+    const tx = db.transaction([...ROW_STORES, 'settings'], 'readwrite');
     for (const item of items) {
       if (item.problem) continue;
       if (item.store === PREFERENCES) {
@@ -76,7 +60,8 @@ export function takeBack(items: readonly BackupItem[]): Promise<void> {
       const rows = tx.objectStore(item.store);
       const there: unknown = await rows.get(item.key);
       const isOther = there !== undefined && wordsOf(item, there) !== wordsOf(item, item.raw);
-      const raw = item.store === 'adventures' && isOther ? besideOther(item.raw) : item.raw;
+      const raw =
+        item.store === 'adventures' && isOther ? besideRow(item.raw, 'from the backup') : item.raw;
       if (raw !== null && (there === undefined || isOther)) await rows.put(raw as never);
     }
     await tx.done;

@@ -4,6 +4,7 @@
   import ListChecks from '@lucide/svelte/icons/list-checks';
   import { SvelteMap } from 'svelte/reactivity';
   import ReadingMark from './ReadingMark.svelte';
+  import ReviewDialog from '$lib/ui/ReviewDialog.svelte';
 
   type Props = {
     title: string;
@@ -18,7 +19,6 @@
   const { title, lines, leftOut = [], take, ontake, oncancel }: Props = $props();
 
   const chosen = new SvelteMap<number, Reading>();
-  let dialog: HTMLDialogElement;
   let onlyUnsure = $state(false);
 
   const isUnsure = ({ read }: BecameLine) => !isSure(read);
@@ -32,18 +32,9 @@
     if (reading === lines[at]!.read) chosen.delete(at);
     else chosen.set(at, reading);
   }
-  $effect(() => dialog.showModal());
 </script>
 
-<dialog
-  bind:this={dialog}
-  class="m-auto max-h-[92dvh] w-[min(56rem,94vw)] rounded-2xl border border-line bg-page p-0 text-ink backdrop:bg-black/50"
-  aria-labelledby="plan-title"
-  oncancel={(event) => {
-    event.preventDefault();
-    oncancel();
-  }}
->
+<ReviewDialog labelledby="plan-title" class="w-[min(56rem,94vw)] p-0" {oncancel}>
   <div class="flex max-h-[92dvh] flex-col">
     <header class="border-b border-line px-5 pt-4 pb-3">
       <h2 id="plan-title" class="text-2xl">{title}</h2>
@@ -106,4 +97,4 @@
       </button>
     </footer>
   </div>
-</dialog>
+</ReviewDialog>

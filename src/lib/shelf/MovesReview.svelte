@@ -3,6 +3,7 @@
   import { BUILT_IN, counted, type Adventure, type Move } from '$core';
   import MovePicture from '$lib/figures/MovePicture.svelte';
   import { FAMILY_WORDS } from '$lib/moves/words';
+  import ReviewDialog from '$lib/ui/ReviewDialog.svelte';
 
   type Props = {
     file: string;
@@ -13,23 +14,13 @@
   const { file, adventure, ontake, oncancel }: Props = $props();
 
   let keep = $state(false);
-  let dialog: HTMLDialogElement;
-  $effect(() => dialog.showModal());
 
   /** The move of the catalogue that is called the same. */
   const namesake = ({ name }: Move) =>
     [...BUILT_IN.values()].find((one) => one.name.toLowerCase() === name.toLowerCase());
 </script>
 
-<dialog
-  bind:this={dialog}
-  class="m-auto max-h-[92dvh] w-[min(48rem,94vw)] overflow-y-auto rounded-2xl border border-line bg-page p-5 text-ink backdrop:bg-black/50"
-  aria-labelledby="brought-title"
-  oncancel={(event) => {
-    event.preventDefault();
-    oncancel();
-  }}
->
+<ReviewDialog labelledby="brought-title" class="w-[min(48rem,94vw)] overflow-y-auto p-5" {oncancel}>
   <h2 id="brought-title" class="text-2xl break-words">
     “{file}” brings {counted(adventure.moves.length, 'move', 'moves')} of its own
   </h2>
@@ -68,4 +59,4 @@
     <button type="button" class="btn-quiet" onclick={oncancel}>Leave it</button>
     <button type="button" class="btn-lamp" onclick={() => ontake(keep)}>Put it on the shelf</button>
   </p>
-</dialog>
+</ReviewDialog>

@@ -1,10 +1,11 @@
 import type { Problem } from '$core';
 import type { ArrupDb } from './db';
 import { today } from './today';
+import type { RowStore } from './row';
 import { throwAway } from './throw-away';
 import { onStore, written } from './written';
 
-export type StoreName = 'adventures' | 'runs' | 'moves' | 'presets' | 'preferences';
+export type StoreName = RowStore | 'preferences';
 
 /** Something that this build can't read. It stays as it was found. */
 export type AsideItem = Readonly<{

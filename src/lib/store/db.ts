@@ -1,6 +1,7 @@
 import type { Adventure } from '$core';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import { newId } from './new-id';
+import type { RowStore } from './row';
 
 /** An adventure as the browser keeps it. `revision` grows by one with each save. */
 export type AdventureRecord = Readonly<{
@@ -17,7 +18,7 @@ export type AsideRecord = Readonly<{ store: string; key: string; raw: unknown; a
 
 /** Something that was deleted: it stays for thirty days, as it was. `key` is its key in its store. */
 export type TrashRecord = Readonly<{
-  store: 'adventures' | 'runs' | 'moves' | 'presets';
+  store: RowStore;
   key: string;
   title: string;
   raw: unknown;

@@ -1,31 +1,28 @@
 import type { Problem, Result } from '$core';
-import { aside, putAsideBefore, type AsideItem, type StoreName } from './aside.svelte';
+import { aside, putAsideBefore, type AsideItem } from './aside.svelte';
+import { keyIn, type RowStore } from './row';
 import { throwAway } from './throw-away';
 import { inGap } from '$lib/workers/in-gaps';
 import { onStore } from './written';
-
-type RowStore = Exclude<StoreName, 'preferences'>;
 
 export type KeptOptions<T> = Readonly<{
   store: RowStore;
   /** A row as it is kept, checked and brought to this build's version. */
   parse: (row: unknown) => Result<T>;
-  /** The order in which they are listed. */
-  order: (a: T, b: T) => number;
-  /** For stores that may have many rows, which then stand newest first: the time in a row as it is kept. */
-  newest?: (row: unknown) => string;
-}>;
+}> &
+  /**
+   * The order in which they are listed; a store that may have many rows has them newest first, by the time
+   * in a row as it is kept.
+   */
+  (
+    | Readonly<{ order: (a: T, b: T) => number; newest?: undefined }>
+    | Readonly<{ newest: (row: unknown) => string; order?: undefined }>
+  );
 
 /** Rows that are checked at once, and then at a time; of very many, more at a time. */
 const FIRST_ROWS = 24;
 const NEXT_ROWS = 6;
 const MANY = 200;
-
-/** The key of a row that may be anything. */
-function keyIn(row: unknown): string {
-  const { id, name } = (row ?? {}) as { id?: unknown; name?: unknown };
-  return String(id ?? name ?? '');
-}
 
 /**
  * One kind of document in the browser's store: every row is checked when it is read, and one that
@@ -83,7 +80,7 @@ export class Kept<T> {
       const { good, bad } = this.#check(rows.splice(0, count));
       found.good.push(...good);
       found.bad.push(...bad);
-      this.#list = newest ? [...found.good] : [...found.good].sort(order);
+      this.#list = order ? [...found.good].sort(order) : [...found.good];
       aside.note(store, [...found.bad, ...before]);
     };
     take(newest ? FIRST_ROWS : rows.length);

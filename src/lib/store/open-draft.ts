@@ -1,14 +1,6 @@
-import {
-  copyAdventure,
-  FILE_FORMATS,
-  fileNameOf,
-  moveSchema,
-  serializeArrupJson,
-  titleOf,
-  type Adventure,
-  type Move,
-} from '$core';
+import { copyAdventure, moveSchema, titleOf, type Adventure, type Move } from '$core';
 import { whenIdle } from '$lib/workers/when-idle';
+import { adventureFile, jsonFile } from './as-file';
 import { readAdventure, saveAdventure } from './adventure-rows';
 import { Draft, type DraftNews } from './draft.svelte';
 import { newId } from './new-id';
@@ -60,12 +52,7 @@ export async function openDraft(
     later: whenIdle,
     tell,
     failing: (reason, document, flush) => {
-      const json = FILE_FORMATS.json;
-      const file = () => ({
-        name: fileNameOf(document, 'json'),
-        mediaType: json.mediaType,
-        content: serializeArrupJson(document),
-      });
+      const file = () => adventureFile(document);
       tellFailing(`adventure ${document.id}`, titleOf(document), reason, file, flush);
     },
   });
@@ -102,8 +89,7 @@ export function openMoveDraft(move: Move, tell: (news: DraftNews) => void): Move
       later: whenIdle,
       tell,
       failing: (reason, document, flush) => {
-        const content = JSON.stringify(document, null, 2);
-        const file = () => ({ name: 'move.json', mediaType: 'application/json', content });
+        const file = () => jsonFile('move.json', document);
         tellFailing(`move ${document.id}`, document.name, reason, file, flush);
       },
     },

@@ -1,4 +1,5 @@
 import { parseDocument, RUN, type Run } from '$core';
+import { jsonFile } from './as-file';
 import { Kept } from './kept.svelte';
 import { onStore, written } from './written';
 
@@ -8,7 +9,6 @@ class Runs extends Kept<Run> {
     super({
       store: 'runs',
       parse: (row) => parseDocument(RUN, row),
-      order: (a, b) => b.startedAt.localeCompare(a.startedAt),
       newest: (row) => String((row as { startedAt?: unknown } | null)?.startedAt ?? ''),
     });
   }
@@ -18,11 +18,7 @@ class Runs extends Kept<Run> {
   }
 
   async put(run: Run): Promise<void> {
-    const file = () => ({
-      name: 'session-log.json',
-      mediaType: 'application/json',
-      content: JSON.stringify(run, null, 2),
-    });
+    const file = () => jsonFile('session-log.json', run);
     await written('The log of this session', (db) => db.put('runs', run), file);
   }
 }

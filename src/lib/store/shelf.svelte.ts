@@ -1,14 +1,7 @@
-import {
-  copyAdventure,
-  FILE_FORMATS,
-  fileNameOf,
-  newAdventure,
-  serializeArrupJson,
-  titleOf,
-  type Adventure,
-} from '$core';
+import { copyAdventure, newAdventure, titleOf, type Adventure } from '$core';
 import { loadDemo } from '$lib/demo/demo-adventures';
 import { parseRecord, saveAdventure } from './adventure-rows';
+import { adventureFile } from './as-file';
 import type { AdventureRecord } from './db';
 import { Kept } from './kept.svelte';
 import { newId } from './new-id';
@@ -23,7 +16,6 @@ class Shelf {
   readonly #kept = new Kept<AdventureRecord>({
     store: 'adventures',
     parse: parseRecord,
-    order: (a, b) => b.savedAt.localeCompare(a.savedAt),
     newest: (row) => String((row as { savedAt?: unknown } | null)?.savedAt ?? ''),
   });
   #ready = $state(false);
@@ -67,11 +59,7 @@ class Shelf {
   }
 
   async #put(adventure: Adventure, flags: { demo?: boolean } = {}): Promise<string> {
-    const file = () => ({
-      name: fileNameOf(adventure, 'json'),
-      mediaType: FILE_FORMATS.json.mediaType,
-      content: serializeArrupJson(adventure),
-    });
+    const file = () => adventureFile(adventure);
     const what = `“${titleOf(adventure)}”`;
     await written(what, (db) => saveAdventure(db, adventure, 0, today(), flags), file);
     await this.refresh();

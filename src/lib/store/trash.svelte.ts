@@ -1,6 +1,5 @@
-import { copyAdventure, parseAdventure } from '$core';
+import { besideRow } from './beside';
 import type { TrashRecord } from './db';
-import { newId } from './new-id';
 import { tabs } from './tabs';
 import { onStore, written } from './written';
 
@@ -9,16 +8,6 @@ export const TRASH_DAYS = 30;
 const DAY_MS = 86_400_000;
 
 export type TrashItem = TrashRecord & Readonly<{ id: number }>;
-
-/** An adventure that is there again under its id: what comes back stands beside it. */
-function beside(raw: unknown): unknown {
-  const row = raw as Readonly<{ document?: unknown }>;
-  const parsed = parseAdventure(row.document);
-  if (!parsed.ok) return null;
-  const title = `${parsed.value.title || 'Untitled'} (put back)`;
-  const document = copyAdventure(parsed.value, title, newId);
-  return { ...row, id: document.id, document, revision: 1 };
-}
 
 /** What became of something that was put back. */
 export type PutBack = 'back' | 'beside' | 'stays' | 'gone';
@@ -59,7 +48,9 @@ class Trash {
       const rows = tx.objectStore(item.store);
       const there: unknown = await rows.get(item.key);
       const whole =
-        there === undefined ? item.raw : item.store === 'adventures' && beside(item.raw);
+        there === undefined
+          ? item.raw
+          : item.store === 'adventures' && besideRow(item.raw, 'put back');
       if (whole) {
         await rows.put(whole as never);
         await tx.objectStore('trash').delete(id);

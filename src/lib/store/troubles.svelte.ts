@@ -1,5 +1,4 @@
-/** A file to keep of what could not be written. */
-export type TroubleFile = Readonly<{ name: string; mediaType: string; content: string }>;
+import type { KeptFile } from './as-file';
 
 /** Something that could not be written to the browser's store. It stays until it could. */
 export type Trouble = Readonly<{
@@ -7,7 +6,7 @@ export type Trouble = Readonly<{
   key: string;
   text: string;
   /** What is in memory, as a file. */
-  file: (() => TroubleFile) | null;
+  file: (() => KeptFile) | null;
   again: (() => Promise<unknown>) | null;
 }>;
 

@@ -3,11 +3,11 @@
   a file, mended as far as it goes, or deleted. What is of a newer Arrup is only shown.
 -->
 <script lang="ts">
-  import { mendAdventure, titleOf, type Problem } from '$core';
+  import { mendAdventure, titleOf } from '$core';
   import { aside, dropAside, type AsideItem, type StoreName } from '$lib/store/aside.svelte';
   import { newId } from '$lib/store/new-id';
   import { shelf } from '$lib/store/shelf.svelte';
-  import { nameOfRow } from '$lib/store/throw-away';
+  import { nameOfRow } from '$lib/store/row';
   import { placeInWords, problemInWords } from '$lib/words/problem-words';
   import Download from '@lucide/svelte/icons/download';
   import Trash from '@lucide/svelte/icons/trash-2';
@@ -31,11 +31,6 @@
   function save({ store, key, raw }: AsideItem) {
     download(`${store}-${key || 'kept'}.json`, 'application/json', JSON.stringify(raw, null, 2));
   }
-  /** "chapter 1, beat 5, move 2": the smallest part that was left out. */
-  function lost({ path }: Problem): string {
-    const last = path.findLastIndex((step) => typeof step === 'number');
-    return placeInWords(last < 0 ? path.slice(0, 1) : path.slice(0, last + 1));
-  }
   async function mend(item: AsideItem) {
     const mended = mendAdventure((item.raw as { document?: unknown } | null)?.document, newId);
     if (!mended) {
@@ -48,7 +43,7 @@
     await dropAside(item);
     await shelf.takeIn(adventure);
     notices.say(
-      `“${titleOf(adventure)}” is mended. Left out: ${[...new Set(leftOut.map(lost))].join('; ')}. What it was is in the trash.`,
+      `“${titleOf(adventure)}” is mended. Left out: ${[...new Set(leftOut.map(placeInWords))].join('; ')}. What it was is in the trash.`,
       undefined,
       true,
     );

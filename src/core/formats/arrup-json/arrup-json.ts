@@ -1,5 +1,5 @@
 import type { Adventure } from '../../document/adventure';
-import { parseAdventure } from '../../document/parse-adventure';
+import { parseAdventure, withoutChecksum } from '../../document/parse-adventure';
 import { checksum } from '../../words/checksum';
 import { problem, type Result } from '../../model/problem';
 
@@ -19,10 +19,8 @@ export function serializeArrupJson(adventure: Adventure): string {
 /** Whether the text of a file is as it was written; one that has no checksum is taken to be. */
 export function isAsWritten(text: string): boolean {
   try {
-    const { checksum: sum, ...document } = JSON.parse(text.replace(/^\uFEFF/u, '')) as {
-      checksum?: unknown;
-    };
-    return sum === undefined || sum === sumOf(document);
+    const file = JSON.parse(text.replace(/^\uFEFF/u, '')) as Readonly<{ checksum?: unknown }>;
+    return file.checksum === undefined || file.checksum === sumOf(withoutChecksum(file));
   } catch {
     return false;
   }

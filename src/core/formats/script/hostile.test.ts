@@ -51,6 +51,11 @@ describe('a script loses nothing that stands in it', () => {
     ['indented lines', 'Up!\n\n    6 squats', ['Up!', 'move']],
     ['tables', '| Say | Do |\n|---|---|\n| Up! | 6 squats |', ['Say, Do', 'Up!, 6 squats']],
     ['lists in lists', '- 6 squats\n  - 4 hops\n    - drink', ['move', 'move', 'drink']],
+    [
+      'lists deeper than they are read',
+      Array.from({ length: 15 }, (_, n) => `${' '.repeat(n * 2)}- 6 squats`).join('\n'),
+      Array.from({ length: 15 }, () => 'move'),
+    ],
     ['paragraphs in a list', '- 6 squats\n\n  Well done!', ['move', 'Well done!']],
     ['a quotation at the end', '- 6 squats\n\n> Home again.', ['move', 'Home again.']],
     ['two quotations', '> Up!\n\nHm.\n\n> Down!\n\n- 6 squats', ['Up!', 'Hm.', 'Down! / move']],

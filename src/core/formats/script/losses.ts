@@ -47,7 +47,7 @@ function differing(one: unknown, other: unknown, field = ''): ReadonlySet<string
     const name = /^\d+$/u.test(key) ? field : key;
     // What a list or a group is called says more than its parts.
     const inner = differing(one[key], other[key], name);
-    for (const deep of inner) found.add(name in WORDS ? name : deep);
+    for (const deep of inner) found.add(Object.hasOwn(WORDS, name) ? name : deep);
   }
   return found;
 }

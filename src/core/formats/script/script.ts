@@ -41,6 +41,7 @@ export type ScriptSource = Readonly<{
 
 /** Lists in lists are read to this depth; deeper ones are lines. */
 const MOST_DEPTH = 12;
+const LIST_MARK = /^[ \t]*(?:[-*+]|\d+[.)])[ \t]+/gmu;
 
 /** Reads a script line by line, however it was laid out. */
 export class ScriptReader {
@@ -245,7 +246,8 @@ export class ScriptReader {
     if (token.type === 'heading') this.heading(token as Tokens.Heading);
     else if (token.type === 'paragraph') this.paragraph((token as Tokens.Paragraph).text, line);
     else if (token.type === 'blockquote') this.quote(plain((token as Tokens.Blockquote).text));
-    else if (token.type === 'list' && depth < MOST_DEPTH) {
+    else if (token.type === 'list') {
+      if (depth >= MOST_DEPTH) return this.#verbatim(token.raw.replace(LIST_MARK, ''), line);
       let at = line;
       for (const item of (token as Tokens.List).items) {
         this.item(item, at, depth);
