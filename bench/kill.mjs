@@ -1,6 +1,6 @@
 // Kills the browser at random moments while somebody writes, changes a move or leads, and looks what is there
 // afterwards: the last words that were told to be saved, and every row readable. `npm run bench:kill`, after a
-// build; `-- 5` for fewer kills.
+// build; `-- 5` for fewer kills. A small version runs in `npm test` (`tests/browser/kill.spec.ts`).
 import { chromium } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
@@ -8,28 +8,25 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { executablePath, pause, startBuilt } from './built.mjs';
 
-const KILLS = Number(process.argv[2] ?? 30);
-const SEED = Number(process.argv[3] ?? 1);
-
-const { at, server } = await startBuilt(4358);
-const home = mkdtempSync(join(tmpdir(), 'arrup-kill-'));
 const args = ['--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-sync'];
 
 /** The same kills from the same seed (mulberry32). */
-let state = SEED;
-function share() {
-  state = (state + 0x6d2b79f5) | 0;
-  let t = Math.imul(state ^ (state >>> 15), 1 | state);
-  t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-  return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+function sharesFrom(seed) {
+  let state = seed;
+  return () => {
+    state = (state + 0x6d2b79f5) | 0;
+    let t = Math.imul(state ^ (state >>> 15), 1 | state);
+    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+  };
 }
 
-const open = async () => {
+const open = async (home) => {
   const context = await chromium.launchPersistentContext(home, { executablePath, args });
   return { context, page: context.pages()[0] ?? (await context.newPage()) };
 };
 /** Ends every process of this browser, and of no other: they alone have its folder in their words. */
-function kill() {
+function kill(home) {
   const found = execFileSync('pgrep', ['-f', home], { encoding: 'utf8' });
   for (const id of found.split('\n').filter(Boolean)) {
     try {
@@ -41,7 +38,7 @@ function kill() {
 }
 
 /** Writes titles until it is killed; gives the last that was told to be saved. */
-async function write(page, told, round) {
+async function write({ at, page, told, round }) {
   await page.goto(`${at}/desk/adv_late-letter`);
   const title = page.getByLabel('Title of the adventure');
   for (let step = 0; ; step += 1) {
@@ -53,7 +50,7 @@ async function write(page, told, round) {
   }
 }
 /** Leads; the log says where it is each second. */
-async function lead(page, told) {
+async function lead({ at, page, told }) {
   await page.goto(`${at}/stage/adv_six-lamps?speed=20`);
   await page.getByRole('button', { name: /^(?:Go|From the start)$/u }).click();
   for (;;) {
@@ -63,7 +60,7 @@ async function lead(page, told) {
   }
 }
 /** Types lines into the script. */
-async function lines(page, told, round) {
+async function lines({ at, page, told, round }) {
   await page.goto(`${at}/desk/adv_six-lamps`);
   const line = page.getByPlaceholder(/./u).last();
   for (let step = 0; ; step += 1) {
@@ -74,22 +71,9 @@ async function lines(page, told, round) {
   }
 }
 
-let lost = 0;
-let unreadable = 0;
-const ways = [write, lines, lead];
-for (let round = 0; round < KILLS; round += 1) {
-  const told = {};
-  const { page } = await open();
-  const work = ways[round % ways.length](page, told, round).catch(() => undefined);
-  await pause(1500 + share() * 3500);
-  kill();
-  await work;
-  await pause(300);
-  const { context, page: after } = await open();
-  await after.goto(at);
-  await after.getByRole('heading', { name: 'Your adventures' }).waitFor();
-  await after.locator('main li').first().waitFor();
-  const text = await after.evaluate(async () => {
+/** What stands in the store of adventures, as text. */
+const storedText = (page) =>
+  page.evaluate(async () => {
     const asked = indexedDB.open('arrup');
     const db = await new Promise((done) => (asked.onsuccess = () => done(asked.result)));
     const rows = db.transaction('adventures').objectStore('adventures').getAll();
@@ -97,24 +81,52 @@ for (let round = 0; round < KILLS; round += 1) {
     db.close();
     return JSON.stringify(rows.result);
   });
-  const torn = await after.locator('[data-aside]').count();
-  unreadable += torn;
-  const step = Number(
-    /step (\d+)/u.exec(/"title":"Kill \d+ step \d+"/u.exec(text)?.[0] ?? '')?.[1] ?? -1,
-  );
-  const isLost =
-    (told.title && !text.includes(`Kill ${round} step`)) ||
-    (told.title && step < told.step) ||
-    (told.line && !text.includes(told.line));
-  if (isLost) {
-    lost += 1;
-    console.log(`LOST at kill ${round}: ${JSON.stringify(told)}`);
-  }
-  await context.close();
+
+function isLost(told, text, round) {
+  const step = Number(/"title":"Kill \d+ step (\d+)"/u.exec(text)?.[1] ?? -1);
+  if (told.title && (!text.includes(`Kill ${round} step`) || step < told.step)) return true;
+  return Boolean(told.line) && !text.includes(told.line);
 }
-server.kill();
-rmSync(home, { recursive: true, force: true });
-console.log(
-  `${KILLS} kills (seed ${SEED}): ${lost} lost what was told to be saved, ${unreadable} rows that can't be read`,
-);
-process.exitCode = lost + unreadable > 0 ? 1 : 0;
+
+/** Kills a browser so many times; gives what was lost, and how many rows couldn't be read. */
+export async function killOften({ at, kills, seed }) {
+  const home = mkdtempSync(join(tmpdir(), 'arrup-kill-'));
+  const share = sharesFrom(seed);
+  const ways = [write, lines, lead];
+  const lost = [];
+  let unreadable = 0;
+  /** Kills in which something had been told to be saved, or led: the others prove nothing. */
+  let worked = 0;
+  for (let round = 0; round < kills; round += 1) {
+    const told = {};
+    const { page } = await open(home);
+    const work = ways[round % ways.length]({ at, page, told, round }).catch(() => undefined);
+    await pause(1500 + share() * 3500);
+    kill(home);
+    await work;
+    await pause(300);
+    if (Object.keys(told).length > 0) worked += 1;
+    const { context, page: after } = await open(home);
+    await after.goto(at);
+    await after.getByRole('heading', { name: 'Your adventures' }).waitFor();
+    await after.locator('main li').first().waitFor();
+    unreadable += await after.locator('[data-aside]').count();
+    if (isLost(told, await storedText(after), round)) lost.push(told);
+    await context.close();
+  }
+  rmSync(home, { recursive: true, force: true });
+  return { lost, unreadable, worked };
+}
+
+if (import.meta.filename === process.argv[1]) {
+  const kills = Number(process.argv[2] ?? 30);
+  const seed = Number(process.argv[3] ?? 1);
+  const { at, server } = await startBuilt(4358);
+  const { lost, unreadable, worked } = await killOften({ at, kills, seed });
+  server.kill();
+  for (const told of lost) console.log(`LOST: ${JSON.stringify(told)}`);
+  console.log(
+    `${kills} kills (seed ${seed}), ${worked} of them in the middle of work: ${lost.length} lost what was told to be saved, ${unreadable} rows that can't be read`,
+  );
+  process.exitCode = lost.length + unreadable > 0 ? 1 : 0;
+}

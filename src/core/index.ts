@@ -138,6 +138,7 @@ export {
   pointsOf,
   movesOfBeat,
   partsOfBeat,
+  spokenLines,
   roundWordOf,
   splitWords,
   withMeanwhile,
@@ -184,7 +185,8 @@ export { copyAdventure, newAdventure, newChapter } from './document/new-adventur
 export { OWN_MOVE, type OwnMove } from './document/own-move';
 export { parseAdventure, withoutChecksum } from './document/parse-adventure';
 export { mendAdventure, type Mended } from './document/mend';
-export { checkSize } from './document/size';
+export { checkSize, sizeOf } from './document/size';
+export { goneBetween, type Gone } from './document/gone';
 export { PRESET, type Preset } from './document/preset';
 export { swapMove } from './document/swap-move';
 export { titleOf } from './document/title';
@@ -197,11 +199,21 @@ export { unroll, type Schedule } from './schedule/unroll';
 // forecast
 export { forecast, USUAL_SESSIONS, type Forecast } from './forecast/forecast';
 export type { Spread } from './forecast/spread';
+export {
+  besideSlot,
+  lengthInShort,
+  lengthTold,
+  timed,
+  toldLength,
+  type TimedSchedule,
+  type ToldLength,
+} from './forecast/told-length';
 // fit
 export { fit, type FitResult } from './fit/fit';
 export { MOODS, type FitTarget } from './fit/target';
 // findings
 export { check, placeKey, RULE_IDS, setAside, type Finding, type RuleId } from './findings/check';
+export { looksWhole, mendAll, notesByBeat, timelyNotes, type TimelyNotes } from './findings/timely';
 
 export { usualLimits } from './findings/usual-limits';
 // prep
@@ -276,5 +288,5 @@ export { looksLikeScript, parsePlainText } from './formats/text/plain-text';
 // preferences
 export { PREFERENCES, USUAL_PREFERENCES, type Preferences } from './preferences/preferences';
 export { idsInOrder, type NewId } from './model/new-id';
-export { withPlan } from './document/with-plan';
+export { UNHEADED, withPlan } from './document/with-plan';
 export { counted } from './words/numbers';

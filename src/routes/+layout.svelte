@@ -35,6 +35,7 @@
   }
 
   const onStage = $derived(page.route.id?.startsWith('/stage') ?? false);
+  const onDesk = $derived(page.route.id === '/desk/[id]');
   const places = [
     {
       path: '/' as const,
@@ -52,6 +53,11 @@
 </script>
 
 <svelte:document onvisibilitychange={hidden} />
+<a
+  href="#main"
+  class="sr-only focus:not-sr-only focus:fixed! focus:top-2! focus:left-2! focus:z-50! focus:rounded-lg focus:bg-ink focus:px-4 focus:py-2 focus:text-page"
+  >Skip to the page</a
+>
 <SavingTrouble />
 {#if takeNewer && !onStage}
   <p
@@ -68,7 +74,10 @@
 {/if}
 {#if !onStage}
   <header
-    class="mx-auto flex max-w-6xl flex-wrap items-center justify-between gap-x-2 gap-y-1 px-4 pt-3 sm:px-6 print:hidden"
+    class={[
+      'mx-auto flex flex-wrap items-center justify-between gap-x-2 gap-y-1 px-4 sm:px-6 print:hidden',
+      onDesk ? 'max-w-[84rem] pt-1' : 'max-w-6xl pt-3',
+    ]}
   >
     <a
       href={resolve('/')}

@@ -127,7 +127,7 @@
 
   async function remove(record: AdventureRecord) {
     const place = await shelf.remove(record.id);
-    notices.say(`“${titleOf(record.document)}” is off your shelf.`, {
+    notices.say(`“${titleOf(record.document)}” is in the trash.`, {
       label: 'Undo',
       run: () => putBack(place),
     });
@@ -136,7 +136,7 @@
 
 <svelte:head><title>Shelf · Arrup</title></svelte:head>
 
-<main class="mx-auto max-w-6xl px-4 pb-24 sm:px-6">
+<main id="main" tabindex="-1" class="mx-auto max-w-6xl px-4 pb-24 sm:px-6">
   <div class="flex flex-wrap items-end justify-between gap-4 pt-8 pb-6">
     <div>
       <h1 class="text-4xl">Your adventures</h1>
@@ -153,7 +153,7 @@
         aria-controls="starts"
         onclick={() => (startsOpen = !startsOpen)}
       >
-        <Shapes size={20} aria-hidden="true" />Start from a shape
+        <Shapes size={20} aria-hidden="true" />Ready-made sessions
       </button>
       <button
         type="button"
@@ -175,7 +175,7 @@
 
   {#if startsOpen}
     <section id="starts" class="mb-10" aria-labelledby="starts-title">
-      <h2 id="starts-title" class="text-2xl">What shape is it to have?</h2>
+      <h2 id="starts-title" class="text-2xl">Start from a ready-made session</h2>
       <p class="mt-1 mb-4 max-w-prose text-soft">
         Each is a whole session in Lanternfen, ready to lead. Take one, and make it yours: change
         the story, the moves, the length.
@@ -183,7 +183,7 @@
       {#await import('$lib/shelf/StartingPoints.svelte') then { default: StartingPoints }}
         <StartingPoints onstart={async (adventure) => open(await shelf.takeIn(adventure))} />
       {:catch}
-        <p class="text-pencil" role="alert">They could not be fetched. Reload the page.</p>
+        <p class="text-pencil" role="alert">They didn’t load. Reload the page.</p>
       {/await}
     </section>
   {/if}
@@ -245,6 +245,9 @@
   {/if}
 
   {#if shelf.ready}
+    {#if shelf.isNew}
+      {#await import('$lib/shelf/WhatItIs.svelte') then { default: WhatItIs }}<WhatItIs />{/await}
+    {/if}
     {#if shelf.records.length > 1}
       <label class="mb-4 flex max-w-md items-center gap-3">
         <span class="sr-only">Search your adventures</span>
@@ -259,9 +262,14 @@
     {#if shelf.records.length === 0}
       <div class="border-t border-line py-12">
         <p class="max-w-xl font-heading text-2xl">
-          The shelf is empty. Begin a new adventure, start from a shape, or bring the demo
-          adventures back in <a href={resolve('/settings')}>Settings</a>.
+          An empty shelf, and a whole marsh to fill it from. Begin a new adventure, take a
+          ready-made session, or look at the demo first.
         </p>
+        <button
+          type="button"
+          class="mt-4 btn-quiet border border-line"
+          onclick={() => void shelf.putOutDemo()}>Put the demo on the shelf</button
+        >
       </div>
     {:else if found.length === 0}
       <p class="border-t border-line py-10 text-lg">

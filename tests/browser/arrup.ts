@@ -23,6 +23,23 @@ export const test = base.extend<{ strict: void }>({
 });
 export { expect };
 
+/** Opens one of the tabs beside the script: "Notes", "Expect", "Body", "Fit it", "Story" or "Find". */
+export async function lookAt(page: Page, tab: string): Promise<void> {
+  const look = page.getByRole('complementary', { name: 'What to look at' });
+  if (!(await look.isVisible())) await page.keyboard.press('Control+.');
+  await look.getByRole('tab', { name: tab }).click();
+}
+
+/** The notes of a line besides the gravest, which are behind one word. */
+export async function openNotes(row: Locator): Promise<void> {
+  const more = row.getByRole('button', { name: /^and \d+ more$/u });
+  await expect(row.locator('[data-rule]').first()).toBeVisible();
+  if (await more.isVisible()) await more.click();
+}
+
+/** How long the script on the Desk is, as it's told. */
+export const lengthOnDesk = (page: Page): Locator => page.locator('[data-strip] [data-told]');
+
 /** Waits until there is at least one row and each reads as it should. */
 export async function expectEach(rows: Locator, reads: RegExp): Promise<void> {
   await expect(async () => {
@@ -57,6 +74,8 @@ export async function typeLine(page: Page, chapter: string, line: string): Promi
   await input.fill(line);
   await input.press('Enter');
   await expect(input).toHaveValue('');
+  // Notes wait while somebody is typing on.
+  await input.blur();
 }
 
 export async function saved(page: Page): Promise<void> {
@@ -94,6 +113,12 @@ export async function pagesMade(page: Page): Promise<number> {
   const told = page.locator('[data-pages]:not([data-pages=making]):not([data-pages="0"])');
   await expect(told).toBeVisible({ timeout: 45_000 });
   return Number(await told.getAttribute('data-pages'));
+}
+
+/** Chooses something seldom done to an adventure on the Shelf: "Make a copy", "Save as a file", "Delete". */
+export async function chooseMore(page: Page, title: string, word: string): Promise<void> {
+  await page.getByRole('button', { name: `More for ${title}`, exact: true }).click();
+  await page.getByRole('menuitem', { name: word }).click();
 }
 
 /** What a button saves as a file. */

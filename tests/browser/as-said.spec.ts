@@ -10,6 +10,8 @@ import {
   test,
   typeLine,
   withScreen,
+  lookAt,
+  openNotes,
 } from './arrup';
 import type { Page } from '@playwright/test';
 
@@ -111,6 +113,7 @@ test('a film for home has two lengths; swapped doses are found, and swapped back
   await expect(page.locator('[data-home-length]')).toHaveText('0:38');
   await typeLine(page, 'The adventure', '12 trunk twists, at home 3');
   const note = page.getByText('12 here, and only 3 at home. Are the two swapped?');
+  await openNotes(beat(page, 1));
   await expect(note).toBeVisible();
   await page.getByRole('button', { name: 'Swap the two' }).click();
   await expect(note).toHaveCount(0);
@@ -147,9 +150,10 @@ test('the three starts that were missing open as they are written', async ({ pag
     [/Taught dance/u, 'The lamplighters’ dance'],
   ] as const) {
     await openShelf(page);
-    await page.getByRole('button', { name: 'Start from a shape' }).click();
+    await page.getByRole('button', { name: 'Ready-made sessions' }).click();
     await page.locator('[data-starts]').getByRole('button', { name: shape }).click();
     await expect(page.getByLabel('Title of the adventure')).toHaveValue(title);
+    await lookAt(page, 'Notes');
     await expect(page.getByText('Nothing to mend.')).toBeVisible();
   }
 });
@@ -162,7 +166,8 @@ test('what nobody knows is still done: by its own name, or as the nearest move',
   await line.fill('10 gorilla thumps');
   await expect(page.getByText('a move of your own: nobody knows it yet')).toBeVisible();
   await line.press('Enter');
-  await expect(beat(page)).toContainText('Gorilla thumps: nobody knows this move yet.');
+  await line.blur();
+  await expect(beat(page)).toContainText('Gorilla thumps: Arrup doesn’t know this move.');
   await saved(page);
   await page.reload();
   await expect(beat(page).getByLabel('How many; several numbers make a ladder')).toHaveValue('10');
@@ -172,7 +177,7 @@ test('what nobody knows is still done: by its own name, or as the nearest move',
   await expect(beat(page, 1).getByLabel('Name of this move in your story')).toHaveValue(
     'wibble flurbs',
   );
-  await expect(beat(page, 1)).not.toContainText('nobody knows');
+  await expect(beat(page, 1)).not.toContainText('doesn’t know');
   await line.fill('6 moth flutters');
   await page.getByRole('button', { name: 'just say it' }).click();
   await expect(beat(page, 2).getByLabel('Line to say')).toHaveValue('6 moth flutters');

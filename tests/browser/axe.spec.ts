@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, openShelf, pagesMade, test } from './arrup';
+import { expect, openShelf, pagesMade, test, lookAt, chooseMore } from './arrup';
 import { test as plain, type Page } from '@playwright/test';
 
 const LEVELS = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
@@ -42,8 +42,10 @@ for (const mode of ['light', 'dark'] as const) {
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     await check(page, 'a move');
     await page.goto('/desk/adv_six-lamps');
-    await page.getByText('Who gets a turn').click();
-    await page.getByText('The story, the room, how you lead').click();
+    for (const tab of ['Notes', 'Expect', 'Body', 'Fit it', 'Story', 'Find']) {
+      await lookAt(page, tab);
+      await check(page, `${tab}, ${mode}`);
+    }
     await check(page, 'desk');
     await page.getByLabel('Name of this move in your story').nth(5).focus();
     await check(page, 'desk, a beat being edited');
@@ -121,7 +123,7 @@ for (const mode of ['light', 'dark'] as const) {
     test.slow();
     await page.emulateMedia({ colorScheme: mode });
     await openShelf(page);
-    await page.getByRole('button', { name: 'Delete The late letter' }).click();
+    await chooseMore(page, 'The late letter', 'Delete');
     await page.getByRole('link', { name: 'Trash' }).click();
     await expect(page.getByRole('button', { name: 'Put back “The late letter”' })).toBeVisible();
     await check(page, 'trash');

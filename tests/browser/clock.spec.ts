@@ -8,13 +8,14 @@ import {
   test,
   typeLine,
   withScreen,
+  lengthOnDesk,
 } from './arrup';
 
 test('what is said meanwhile is typed, stands beside the work, and takes no time', async ({
   page,
 }) => {
   await startNew(page, 'The late ferry');
-  const length = page.getByLabel('What it adds up to').locator('dd').first();
+  const length = lengthOnDesk(page);
   await typeLine(page, 'The adventure', 'follow me');
   await expect(page.getByLabel('How this chapter is led').nth(2)).toHaveValue('follow me');
   await typeLine(page, 'The adventure', 'march 30 s ... Knees up. Who can hear the bell?');
@@ -76,7 +77,7 @@ test('the pace of talk is measured by reading aloud, and every length follows', 
   await page.getByLabel('A throw by a child, in seconds').fill('20');
   await page.getByRole('link', { name: 'Shelf', exact: true }).click();
   await page.goto('/desk/adv_late-letter');
-  const length = page.getByLabel('What it adds up to').locator('dd').first();
+  const length = lengthOnDesk(page);
   await expect(length).not.toContainText('6:1');
   await page.goto('/settings');
   await expect(words).toHaveValue('100');

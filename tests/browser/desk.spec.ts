@@ -1,4 +1,4 @@
-import { expect, openDesk, saved, startNew, stored, test, typeLine } from './arrup';
+import { expect, openDesk, saved, startNew, stored, test, typeLine, lookAt } from './arrup';
 import type { Page } from '@playwright/test';
 
 const texts = (page: Page) =>
@@ -94,6 +94,7 @@ test('writes a ladder, and refuses what is not a number without losing it', asyn
   await typeLine(page, 'The adventure', '10 squats');
   const amounts = page.getByLabel('How many; several numbers make a ladder');
   await amounts.fill('10, 15, 20');
+  await lookAt(page, 'Body');
   await expect(page.getByLabel('What it adds up to').getByText('45')).toBeVisible();
   await amounts.fill('ten');
   await expect(amounts).toHaveAttribute('aria-invalid', 'true');

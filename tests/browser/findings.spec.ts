@@ -1,5 +1,15 @@
 import { readFileSync } from 'node:fs';
-import { expect, openDesk, saved, startNew, test, typeLine } from './arrup';
+import {
+  expect,
+  openDesk,
+  saved,
+  startNew,
+  test,
+  typeLine,
+  lookAt,
+  lengthOnDesk,
+  openNotes,
+} from './arrup';
 
 test('notes stand beside their line; a mend is one step, and is undone in one', async ({
   page,
@@ -9,6 +19,7 @@ test('notes stand beside their line; a mend is one step, and is undone in one', 
   await typeLine(page, 'The adventure', '24 squats');
   const row = page.locator('article[data-beat]').filter({ hasText: '24 counted' });
   const chunks = row.locator('[data-rule=no-chunks]');
+  await openNotes(row);
   await expect(chunks).toContainText('24 in one go is long. 10 + 10 + 4 has a breather.');
   const mat = page.locator('[data-rule=setting-gives]');
   await expect(mat).toContainText('Stop: Plank needs a mat');
@@ -31,17 +42,20 @@ test('a note can be left with a reason, which stays, and be looked at again', as
   await note.getByRole('button', { name: 'leave it' }).click();
   await page.keyboard.type('Two is what the kettle needs');
   await page.keyboard.press('Enter');
-  await expect(note).toContainText('Left: Two is what the kettle needs');
+  await expect(note).toBeHidden();
   await saved(page);
   await page.reload();
+  await lookAt(page, 'Notes');
+  await page.getByText('One note left as meant').click();
   await expect(note).toContainText('Left: Two is what the kettle needs');
   await note.getByRole('button', { name: 'look again' }).click();
-  await expect(note.getByRole('button', { name: 'leave it' })).toBeVisible();
+  await expect(note.getByRole('button', { name: 'leave it' }).first()).toBeVisible();
 });
 
 test('the demo adventures have nothing to mend', async ({ page }) => {
   for (const title of ['The late letter', 'Six lamps before dark', 'A marsh morning']) {
     await openDesk(page, title);
+    await lookAt(page, 'Notes');
     await expect(page.getByText('Nothing to mend.')).toBeVisible();
   }
 });
@@ -70,15 +84,15 @@ test('the server says the same of a script', async ({ request }) => {
 
 test('fits a script to a slot: shown first, taken in one step, undone in one', async ({ page }) => {
   await openDesk(page, 'The late letter');
-  const length = page.getByLabel('What it adds up to').locator('dd').first();
+  const length = lengthOnDesk(page);
   const before = (await length.innerText()).slice(0, 4);
-  await page.getByText('Fit it: to a slot, to a total, gentler, for other ages').click();
-  await page.getByLabel('What it is to come to').fill('5.5');
+  await lookAt(page, 'Fit it');
+  await page.getByLabel('How much it should be').fill('5.5');
   await page.getByRole('button', { name: 'Show how' }).click();
   const proposal = page.locator('[data-fit=met]');
   await expect(proposal).toContainText(/From 6 min \d+ s to 5 min/u);
   await expect(length).toContainText(before);
-  await proposal.getByRole('button', { name: 'Take it so' }).click();
+  await proposal.getByRole('button', { name: 'Use this' }).click();
   await expect(length).toContainText(/5:(2[5-9]|3[0-5])/u);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(length).toContainText(before);
@@ -86,24 +100,27 @@ test('fits a script to a slot: shown first, taken in one step, undone in one', a
 
 test('makes it exactly 100, and says so when it cannot', async ({ page, request }) => {
   await openDesk(page, 'The late letter');
-  await page.getByText('Fit it: to a slot, to a total, gentler, for other ages').click();
-  await page.getByLabel('What it is to be').selectOption('moves');
+  await lookAt(page, 'Fit it');
+  await page.getByLabel('What to fit it to').selectOption('moves');
   await page.getByRole('button', { name: 'Show how' }).click();
-  await page.getByRole('button', { name: 'Take it so' }).click();
+  await page.getByRole('button', { name: 'Use this' }).click();
+  await lookAt(page, 'Body');
   await expect(
     page.getByLabel('What it adds up to').getByText('100', { exact: true }),
   ).toBeVisible();
-  await page.getByLabel('What it is to come to').fill('1900');
+  await lookAt(page, 'Fit it');
+  await page.getByLabel('What to fit it to').selectOption('moves');
+  await page.getByLabel('How much it should be').fill('1900');
   await page.getByRole('button', { name: 'Show how' }).click();
-  await expect(page.locator('[data-fit="not met"]')).toContainText('at the most; take a beat out');
+  await expect(page.locator('[data-fit="not met"]')).toContainText('add a line or take one out');
 
   await page.getByRole('button', { name: 'Undo' }).click();
-  await page.getByLabel('What it is to be').selectOption('gentler');
+  await page.getByLabel('What to fit it to').selectOption('gentler');
   await page.getByRole('button', { name: 'Show how' }).click();
   await expect(page.locator('[data-fit]')).toContainText(/About \d+ % less strain/u);
-  await page.getByLabel('What it is to be').selectOption('sevens');
+  await page.getByLabel('What to fit it to').selectOption('sevens');
   await page.getByRole('button', { name: 'Show how' }).click();
-  await page.getByRole('button', { name: 'Take it so' }).click();
+  await page.getByRole('button', { name: 'Use this' }).click();
   await expect(page.getByLabel('Youngest')).toHaveValue('6');
 
   const adventure = JSON.parse(readFileSync('src/lib/demo/late-letter.arrup.json', 'utf8'));

@@ -1,4 +1,14 @@
-import { expect, pagesMade, saved, savedFile, startNew, stored, test, typeLine } from './arrup';
+import {
+  expect,
+  pagesMade,
+  saved,
+  savedFile,
+  startNew,
+  stored,
+  test,
+  typeLine,
+  lookAt,
+} from './arrup';
 
 test('writes an adventure from nothing with the keyboard, prints it, leads it and finds the log', async ({
   page,
@@ -14,6 +24,7 @@ test('writes an adventure from nothing with the keyboard, prints it, leads it an
   await typeLine(page, 'Goodbye', 'Nettie may steer the bath tonight.');
 
   // The doses are read as they were meant, and add up: 3 x 5 + 2 x 4.
+  await lookAt(page, 'Body');
   const counted = page.getByLabel('What it adds up to').getByText('23');
   await expect(counted).toBeVisible();
 

@@ -1,4 +1,14 @@
-import { expect, expectEach, openShelf, saved, startNew, stored, test, typeLine } from './arrup';
+import {
+  expect,
+  expectEach,
+  openShelf,
+  saved,
+  startNew,
+  stored,
+  test,
+  typeLine,
+  lookAt,
+} from './arrup';
 
 test('finds moves by words and by what is asked of them', async ({ page }) => {
   await openShelf(page);
@@ -32,14 +42,14 @@ test('a move’s page has its facts, its other forms and where it is used', asyn
   await main.getByRole('link', { name: 'squat', exact: true }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('squat');
   await page.goto('/moves/moon-walk');
-  await expect(page.getByRole('heading')).toContainText('There is no such move');
+  await expect(page.getByRole('heading')).toContainText('doesn’t have that move');
 });
 
 test('the desk says who gets a turn, with the share of the day', async ({ page }) => {
   await startNew(page, 'Who gets a turn');
   // Six minutes of hard work: a tenth of sixty.
   await typeLine(page, 'The adventure', 'frog jumps 360 s');
-  await page.getByText('Who gets a turn: body, kinds, effort').click();
+  await lookAt(page, 'Body');
   await expect(page.getByText('10 % of the 60 minutes that guidelines ask for')).toBeVisible();
   await expect(
     page.getByRole('img', { name: /^Chart: seconds of work for each part/u }),

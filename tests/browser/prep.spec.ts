@@ -13,6 +13,7 @@ import {
   stored,
   test,
   typeLine,
+  lookAt,
 } from './arrup';
 
 test('the kit list counts, knows what is short and from the house, and keeps its ticks', async ({
@@ -21,7 +22,7 @@ test('the kit list counts, knows what is short and from the house, and keeps its
   await startNew(page, 'The post bag school');
   await typeLine(page, 'The adventure', '5 bean bag catches');
   await typeLine(page, 'The adventure', 'die: 6 squats, march 20 s');
-  await page.getByText('The story, the room, how you lead').click();
+  await lookAt(page, 'Story');
   await page.getByLabel('Kit at hand').fill('8 bean bags');
   await page.getByLabel('Kit at hand').blur();
   await saved(page);
@@ -60,13 +61,13 @@ test('a setting is kept under a name, and taken in another adventure; elsewhere 
   page,
 }) => {
   await openDesk(page, 'The late letter');
-  await page.getByText('The story, the room, how you lead').click();
+  await lookAt(page, 'Story');
   await page.getByLabel('Length of the room in metres').fill('3');
   await page.getByLabel('Height of the room in metres').fill('2.1');
   await page.getByLabel('Keep this setting as').fill('Nell’s attic');
   await page.getByRole('button', { name: 'keep it' }).click();
   await startNew(page, 'In the attic');
-  await page.getByText('The story, the room, how you lead').click();
+  await lookAt(page, 'Story');
   await page.getByLabel('Take a setting').selectOption({ label: 'Nell’s attic' });
   await expect(page.getByLabel('Height of the room in metres')).toHaveValue('2.1');
   await page.getByRole('button', { name: 'Undo' }).click();

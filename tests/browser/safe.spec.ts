@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { newOwnMove } from '../../src/core/moves/new-own-move';
-import { expect, openShelf, savedFile, stored, test } from './arrup';
+import { expect, openShelf, savedFile, stored, test, chooseMore } from './arrup';
 
 const demo = () => JSON.parse(readFileSync('src/lib/demo/late-letter.arrup.json', 'utf8'));
 const opened = (name: string, content: object) => ({
@@ -38,7 +38,7 @@ test('what can’t be saved stays told, is saved as a file, and is solved by its
 
 test('what was deleted is in the trash, and comes back', async ({ page }) => {
   await openShelf(page);
-  await page.getByRole('button', { name: 'Delete The late letter' }).click();
+  await chooseMore(page, 'The late letter', 'Delete');
   await page.getByRole('link', { name: 'Trash' }).click();
   await page.getByRole('button', { name: 'Put back “The late letter”' }).click();
   await expect(page.getByText('There’s nothing in it.')).toBeVisible();
@@ -111,7 +111,7 @@ test('everything is saved in one file, looked at, and taken back', async ({ page
   const { name, bytes } = await savedFile(page, 'Save a backup');
   expect(name).toMatch(/^arrup-backup-\d{4}-\d\d-\d\d\.zip$/u);
   await page.goto('/');
-  await page.getByRole('button', { name: 'Delete The late letter' }).click();
+  await chooseMore(page, 'The late letter', 'Delete');
   await page.goto('/settings');
   const picker = page.getByLabel('Backup file');
   await picker.setInputFiles({ name, mimeType: 'application/zip', buffer: bytes });

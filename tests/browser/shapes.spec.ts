@@ -8,13 +8,14 @@ import {
   startNew,
   test,
   typeLine,
+  lookAt,
 } from './arrup';
 import type { Page } from '@playwright/test';
 
 /** A session started from its shape; its place on the Desk. */
 async function startFrom(page: Page, shape: RegExp, title: string): Promise<string> {
   await openShelf(page);
-  await page.getByRole('button', { name: 'Start from a shape' }).click();
+  await page.getByRole('button', { name: 'Ready-made sessions' }).click();
   await page.locator('[data-starts]').getByRole('button', { name: shape }).click();
   await expect(page.getByLabel('Title of the adventure')).toHaveValue(title);
   return new URL(page.url()).pathname.split('/').at(-1)!;
@@ -25,13 +26,14 @@ test('a shape for each kind of session to start from; one becomes an adventure o
   page,
 }) => {
   await openShelf(page);
-  await page.getByRole('button', { name: 'Start from a shape' }).click();
+  await page.getByRole('button', { name: 'Ready-made sessions' }).click();
   await expect(page.locator('[data-starts] button')).toHaveCount(22);
   await page
     .locator('[data-starts]')
     .getByRole('button', { name: /^Journey/ })
     .click();
   await expect(page.getByLabel('Title of the adventure')).toHaveValue('The flame for the tower');
+  await lookAt(page, 'Notes');
   await expect(page.getByText('Nothing to mend.')).toBeVisible();
   await page.getByRole('link', { name: 'Shelf', exact: true }).click();
   const row = page.locator('main li').filter({ hasText: 'The flame for the tower' });
@@ -43,7 +45,7 @@ test('what to expect of the whole session, played in a worker, again after an ed
   page,
 }) => {
   await startFrom(page, /^Two dice/, 'Two dice at the toll bridge');
-  await page.getByText('What to expect: how long it takes').click();
+  await lookAt(page, 'Expect');
   const told = page.locator('[data-forecast="100000"]');
   await expect(told).toContainText(/In eight sessions of ten it takes \d+:\d\d to \d+:\d\d\./u);
   await expect(told).toContainText('It runs over your 14:00');
@@ -66,10 +68,10 @@ test('a face of the die is given another move on the die itself', async ({ page 
     (await net.getByLabel('Move on 1').inputValue()) ?? '',
   );
   await net.getByLabel('Move on 2').selectOption('stamp');
-  await expect(beat.locator('[data-odds=exact]')).toContainText('Most often stamp');
+  await expect(beat.locator('[data-odds-numbers]')).toContainText('Most often stamp');
   await page.getByRole('button', { name: 'Undo' }).click();
   await beat.getByLabel('What you say before the draws').focus();
-  await expect(beat.locator('[data-odds=exact]')).toContainText('Each comes about 3.3 times.');
+  await expect(beat.locator('[data-odds-numbers]')).toContainText('Each comes about 3.3 times.');
 });
 
 test('court cards have their rule, and jokers a move of their own', async ({ page }) => {
@@ -83,7 +85,7 @@ test('court cards have their rule, and jokers a move of their own', async ({ pag
   await expect(beat.getByRole('button', { name: 'Move on joker' })).toBeVisible();
   await beat.getByLabel('Court cards').selectOption('own');
   await expect(beat.getByRole('button', { name: 'Move on court' })).toBeVisible();
-  await expect(beat.locator('[data-odds=exact]')).toContainText('counted moves in all');
+  await expect(beat.locator('[data-odds-numbers]')).toContainText('counted moves in all');
   await beat.getByLabel('Jokers').selectOption('0');
   await expect(beat.getByRole('button', { name: 'Move on joker' })).toHaveCount(0);
 });

@@ -1,5 +1,14 @@
 import { readdirSync, readFileSync } from 'node:fs';
-import { expect, openDesk, openShelf, savedFile, stored, test } from './arrup';
+import {
+  expect,
+  openDesk,
+  openShelf,
+  savedFile,
+  stored,
+  test,
+  lengthOnDesk,
+  chooseMore,
+} from './arrup';
 import type { Page } from '@playwright/test';
 
 const demo = readFileSync('src/lib/demo/late-letter.arrup.json', 'utf8');
@@ -43,11 +52,11 @@ test('the demo can be removed, undone, removed again and brought back', async ({
 
 test('duplicates, deletes and takes back', async ({ page }) => {
   await openShelf(page);
-  await page.getByRole('button', { name: 'Duplicate The late letter' }).click();
+  await chooseMore(page, 'The late letter', 'Make a copy');
   await expect(page.getByLabel('Title of the adventure')).toHaveValue('The late letter (copy)');
   await page.goto('/');
   await expect(page.locator('main li')).toHaveCount(DEMOS + 1);
-  await page.getByRole('button', { name: 'Delete The late letter', exact: true }).click();
+  await chooseMore(page, 'The late letter', 'Delete');
   await expect(page.locator('main li')).toHaveCount(DEMOS);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.locator('main li')).toHaveCount(DEMOS + 1);
@@ -55,7 +64,7 @@ test('duplicates, deletes and takes back', async ({ page }) => {
 
 test('finds by title, story, move and age', async ({ page }) => {
   await openShelf(page);
-  await page.getByRole('button', { name: 'Duplicate Six lamps before dark' }).click();
+  await chooseMore(page, 'Six lamps before dark', 'Make a copy');
   await expect(page.getByLabel('Title of the adventure')).toHaveValue(
     'Six lamps before dark (copy)',
   );
@@ -86,7 +95,7 @@ test('saves a file, and opens it again beside the one it came from', async ({ pa
   await openShelf(page);
   const [file] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Save The late letter as a file' }).click(),
+    chooseMore(page, 'The late letter', 'Save as a file'),
   ]);
   expect(file.suggestedFilename()).toBe('The-late-letter.arrup.json');
   const text = readFileSync(await file.path(), 'utf8');
@@ -171,7 +180,7 @@ test('an address that is not here says so, with the way back', async ({ page }) 
   await openShelf(page);
   for (const place of ['desk', 'prep', 'stage', 'logbook']) {
     await page.goto(`/${place}/nothing`);
-    await expect(page.getByRole('heading')).toContainText('There is no such');
+    await expect(page.getByRole('heading')).toContainText('doesn’t have that');
   }
   await page.getByRole('link', { name: 'To the shelf' }).click();
   await expect(page.locator('main li')).toHaveCount(DEMOS);
@@ -188,7 +197,7 @@ test('an empty adventure can be opened everywhere', async ({ page }) => {
 
 test('words a minute bend every length', async ({ page }) => {
   await openDesk(page, 'The late letter');
-  const gauge = page.getByLabel('What it adds up to').locator('dd').first();
+  const gauge = lengthOnDesk(page);
   const before = await gauge.innerText();
   expect(before).toMatch(/^\d+:\d\d/u);
   await page.getByRole('link', { name: 'Settings' }).click();

@@ -17,6 +17,7 @@ import {
   parseScript,
   resolveDraws,
   DEFAULT_PACE,
+  timed,
   unroll,
   type Adventure,
 } from '../../src/core';
@@ -53,7 +54,7 @@ function demoOf(file: string): Adventure {
 
 /** Everything that is read off one adventure. */
 function tellAll(adventure: Adventure) {
-  const schedule = unroll(adventure);
+  const schedule = timed(adventure);
   const other = resolveDraws(adventure, adventure.setting, DEFAULT_PACE, 42);
   const found = check(adventure, adventure.setting, schedule, dictionary);
   return {

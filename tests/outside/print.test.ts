@@ -8,7 +8,7 @@ import {
   packPartsFor,
   parseArrupJson,
   parseScript,
-  unroll,
+  timed,
   type Adventure,
   type Ink,
   type PackPartId,
@@ -32,7 +32,7 @@ function packOf(
   const type = printFonts();
   type.missing.clear();
   const lengthOf = (metres: number) => `${metres} m`;
-  const schedule = unroll(adventure);
+  const schedule = timed(adventure);
   const source = { adventure, schedule, paper, ink, type, lengthOf, ...PICTURES };
   return { pack: makePack(source, parts), type, paper };
 }

@@ -143,7 +143,7 @@ test('stage, a draw', async ({ page }) => {
 
 test('shelf, starting from a shape', async ({ page }) => {
   await open(page, '/');
-  await page.getByRole('button', { name: 'Start from a shape' }).click();
+  await page.getByRole('button', { name: 'Ready-made sessions' }).click();
   await expect(page.locator('[data-starts] svg').nth(17)).toBeAttached();
   await page.waitForTimeout(300);
   await picture(page, 'shelf-shapes');

@@ -217,7 +217,7 @@ function expectations(input: OddsInput, chain: Chain, p: readonly number[], draw
  * Exact odds where everything that was drawn goes back and the number of draws is fixed; null for
  * other rules, or where there is too much to walk.
  */
-export function keptOdds(input: OddsInput): Odds | null {
+export function keptOdds(input: OddsInput): Omit<Odds, 'often'> | null {
   const { rules } = input.pot;
   if (rules.returns !== 'back' || rules.stop.after !== 'draws' || isSteered(rules)) return null;
   const p = entryChances(input.pot);

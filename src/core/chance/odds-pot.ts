@@ -148,7 +148,7 @@ function walkPot({ pot }: OddsInput, full: readonly number[], draws: number): Wa
  * Exact odds where what was drawn stays out, or stays out until the bag is empty, or the entries come
  * in order; null for other rules, or where there are too many states.
  */
-export function potOdds(input: OddsInput): Odds | null {
+export function potOdds(input: OddsInput): Omit<Odds, 'often'> | null {
   const { pot } = input;
   const { rules, outcomes } = pot;
   const { returns, onRepeat, stop } = rules;

@@ -26,6 +26,11 @@ export type Odds = Readonly<{
   standIns: number;
   throwsAgain: number;
   repeats: number;
+  /**
+   * Chance that some entry, whichever, comes k times or more, k from 0 on; null where the rules tie draws
+   * to each other in ways that are walked for single entries only.
+   */
+  often: Distribution | null;
   /** Chance that every entry that can come has come. */
   allSeen: number;
 }>;

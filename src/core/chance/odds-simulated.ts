@@ -28,6 +28,7 @@ export function simulatedOdds(input: OddsInput, runs: number = QUICK_RUNS): Odds
   const counts = Array.from({ length: pot.entries }, (): number[] => []);
   const byEntry = counts.map((): number[] => []);
   const draws: number[] = [];
+  const most: number[] = [];
   const tallies: Record<SumName, number[]> = { reps: [], landings: [], seconds: [] };
   const sums = { standIns: 0, throwsAgain: 0, repeats: 0, allSeen: 0 };
   const oneOf = (list: readonly Cost[]): Cost => {
@@ -61,6 +62,7 @@ export function simulatedOdds(input: OddsInput, runs: number = QUICK_RUNS): Odds
     done.forEach((times, entry) => note(counts[entry]!, times));
     reps.forEach((sum, entry) => note(byEntry[entry]!, sum));
     note(draws, drawing.drawn);
+    note(most, Math.max(0, ...done));
     for (const sum of SUMS) note(tallies[sum], totals[sum]);
     if (pot.outcomes.every(({ entry }) => drawing.countOf(entry) > 0)) sums.allSeen += 1;
   }
@@ -71,6 +73,7 @@ export function simulatedOdds(input: OddsInput, runs: number = QUICK_RUNS): Odds
     errorBound: errorBoundOf(runs),
     counts: counts.map(shared),
     entryReps: byEntry.map(shared),
+    often: shared(most).map((_, k, all) => all.slice(k).reduce((sum, one) => sum + one, 0)),
     draws: shared(draws),
     reps: shared(tallies.reps),
     landings: shared(tallies.landings),

@@ -8,6 +8,7 @@ import type { Cost, Distribution, Odds, OddsInput } from './odds-shape';
 import { potOdds } from './odds-pot';
 import { simulatedOdds } from './odds-simulated';
 import { potOf, type Pot } from './pot';
+import { someOften } from './some-often';
 import type { Random } from './random';
 import type { ResolvedDraw } from '../model/resolved-draw';
 
@@ -92,8 +93,8 @@ export function oddsOf(
   const pot = potOf(beat);
   if (!pot.ok) return pot;
   const input = inputOf(beat, pot.value, random, measure);
-  return {
-    ok: true,
-    value: keptOdds(input) ?? potOdds(input) ?? simulatedOdds(input, runs),
-  };
+  const exact = keptOdds(input) ?? potOdds(input);
+  if (!exact) return { ok: true, value: simulatedOdds(input, runs) };
+  const draws = exact.draws.findIndex((chance) => chance === 1);
+  return { ok: true, value: { ...exact, often: someOften(pot.value, draws) } };
 }

@@ -67,7 +67,7 @@ function print(
 export const die: DeviceFile<Die> = {
   ...PLAIN,
   schema,
-  choice: 'a die',
+  choice: 'dice',
   readBack: 'A die',
   begin: (moves) => ({ kind: 'die', sides: dieFor(Math.max(6, moves)), dice: 1 }),
   typed: ['two dice', '2 dice', 'die', 'dice'],

@@ -43,7 +43,7 @@ class Numbers<Thing> {
 }
 
 /** A list read in order, its amounts and its travel set: nothing in it is left to chance. */
-function isSettled({ rules, amount }: Draw): boolean {
+export function isSettled({ rules, amount }: Draw): boolean {
   const { between } = rules;
   const travels = between && between.leastSeconds < between.mostSeconds;
   return rules.returns === 'in order' && amount.from !== 'number die' && !travels;

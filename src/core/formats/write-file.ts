@@ -13,7 +13,7 @@ import { TypeCase, type FontFiles } from '../print/type-case';
 import { scriptText } from '../print/pack-texts';
 import { lengthIn, type LengthUnit } from '../words/lengths';
 import type { Pace } from '../cues/pace';
-import { unroll, type Schedule } from '../schedule/unroll';
+import { timed, type TimedSchedule } from '../forecast/told-length';
 import { serializeArrupJson } from './arrup-json/arrup-json';
 import { writeDocx } from './docx/docx';
 import { FILE_FORMAT_IDS, fileNameOf, type FileFormatId } from './file-formats';
@@ -52,7 +52,7 @@ export type FileWorld = Readonly<{
 
 type Job = Readonly<{
   adventure: Adventure;
-  schedule: Schedule;
+  schedule: TimedSchedule;
   choices: FileChoices;
   world: FileWorld;
   missing: Set<string>;
@@ -124,7 +124,7 @@ export async function writeFile(
   // Everything is read off the adventure as it is led there.
   const led: Adventure = id === 'json' ? adventure : { ...adventure, setting };
   const missing = new Set<string>();
-  const schedule = unroll(led, setting, pace);
+  const schedule = timed(led, setting, pace);
   const bytes = await bytesOf(id, { adventure: led, schedule, choices, world, missing });
   return { bytes, missing: [...missing] };
 }

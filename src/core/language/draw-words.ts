@@ -9,21 +9,21 @@ export function stopInWords({ rules }: Ruled): string {
   const { stop } = rules;
   if (stop.after === 'draws') return counted(stop.draws, 'draw', 'draws');
   if (stop.after === 'seconds') return `for ${lengthInWords(stop.seconds)}`;
-  return `until all were seen, ${stop.most} draws at most`;
+  return `until all have come, ${stop.most} draws at most`;
 }
 
 /** The rules that matter, each in a few words. */
 export function rulesInWords({ rules }: Ruled): readonly string[] {
   const { returns, onRepeat, mostOfOne, mostAhead, noPattern, eachSeconds } = rules;
   const words: string[] = [];
-  if (returns === 'out') words.push('what was drawn stays out');
-  if (returns === 'bag') words.push('each once before any twice');
-  if (onRepeat === 'again') words.push('the same again: draw again');
-  if (onRepeat === 'stand-in') words.push('the same twice running: the stand-in');
-  if (mostOfOne !== null) words.push(`none more than ${counted(mostOfOne, 'time', 'times')}`);
-  if (mostAhead !== null) words.push('a fair share for each');
-  if (noPattern) words.push('no pattern to guess');
-  if (eachSeconds !== null) words.push(`${eachSeconds} s each, straight on`);
+  if (returns === 'out') words.push('what has come stays out');
+  if (returns === 'bag') words.push('every one comes once before any comes twice');
+  if (onRepeat === 'again') words.push('if the same comes twice in a row, draw again');
+  if (onRepeat === 'stand-in') words.push('if the same comes twice in a row, do the stand-in');
+  if (mostOfOne !== null) words.push(`none comes more than ${counted(mostOfOne, 'time', 'times')}`);
+  if (mostAhead !== null) words.push('all come about equally often');
+  if (noPattern) words.push('no pattern they could guess');
+  if (eachSeconds !== null) words.push(`${eachSeconds} s each, one straight after the other`);
   return words;
 }
 

@@ -1,5 +1,5 @@
 import type { Effort, Family, Move, Posture, Region } from '../model/move';
-import { suggestMoves } from './move-finder';
+import { searchMoves } from './search-moves';
 import { firstSound, type SoundBook } from '../words/phonemes';
 import type { MoveBook } from './move-book';
 
@@ -62,7 +62,7 @@ export function filterMoves(
   sounds: SoundBook = {},
 ): readonly Move[] {
   const found = query.text.trim()
-    ? suggestMoves(book, query.text, book.size)
+    ? searchMoves(book, query.text)
     : [...book.values()].sort((a, b) => a.name.localeCompare(b.name, 'en'));
   return found.filter(
     (move) =>

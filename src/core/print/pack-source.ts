@@ -3,7 +3,7 @@ import type { Adventure } from '../document/adventure';
 import type { Done } from '../model/action';
 import type { Move } from '../model/move';
 import { moveIn, type MoveBook } from '../moves/move-book';
-import type { Schedule } from '../schedule/unroll';
+import type { TimedSchedule } from '../forecast/told-length';
 import type { DevicePrints } from './device-prints';
 import type { Ink } from './inks';
 import type { Paper } from './paper';
@@ -28,7 +28,7 @@ export type StoryPictureOf = (word: string) => Picture | null;
 /** What the pack is printed with. */
 export type PackSource = Readonly<{
   adventure: Adventure;
-  schedule: Schedule;
+  schedule: TimedSchedule;
   paper: Paper;
   ink: Ink;
   type: TypeCase;

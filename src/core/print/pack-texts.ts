@@ -12,6 +12,7 @@ import { movesUsed } from '../document/moves-used';
 import { homeActions, homeSchedule } from '../schedule/home';
 import type { Schedule } from '../schedule/unroll';
 import { doseInWords } from '../language/dose-words';
+import { lengthTold, type TimedSchedule } from '../forecast/told-length';
 import { moveBookOf, moveOf } from '../moves/move-book';
 import {
   heading,
@@ -28,14 +29,14 @@ import {
 } from './document';
 
 /** Ages, group, place and length, in one line. */
-function factsLine(adventure: Adventure, { totalSeconds }: Schedule): string {
+function factsLine(adventure: Adventure, { told }: TimedSchedule): string {
   const { setting } = adventure;
   const atHome = homeSchedule(adventure)?.totalSeconds;
   const { ages, group, place, slotSeconds } = setting;
   return [
     ages.from === ages.to ? `age ${ages.from}` : `ages ${ages.from} to ${ages.to}`,
     place === 'filmed' ? 'filmed' : `${group} ${group === 1 ? 'child' : 'children'}`,
-    `${lengthInWords(totalSeconds)} of ${lengthInWords(slotSeconds)}`,
+    `${lengthTold(told)}, in a slot of ${lengthInWords(slotSeconds)}`,
     ...(atHome === undefined ? [] : [`${lengthInWords(atHome)} to do at home`]),
   ].join(' · ');
 }
@@ -75,7 +76,7 @@ function clockRow(row: RunSheetRow, pictureOf: MovePicture): ClockRow {
 /** The running order, to glance at from a knee. */
 export function runSheetText(
   adventure: Adventure,
-  schedule: Schedule,
+  schedule: TimedSchedule,
   pictureOf: MovePicture,
 ): PrintText {
   const kit = kitListOf(adventure, adventure.setting).map(kitInWords);
@@ -94,7 +95,7 @@ export function runSheetText(
 }
 
 /** The story as it is told: what is said, and what is done to it. */
-export function scriptText(adventure: Adventure, schedule: Schedule): PrintText {
+export function scriptText(adventure: Adventure, schedule: TimedSchedule): PrintText {
   const { world } = adventure;
   const cast = world.cast.map(({ name, role }) => (role ? `${name}, ${role}` : name));
   return {

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { parse as parseCsv } from 'csv-parse/sync';
 import { lexer, type Tokens } from 'marked';
 import { describe, expect, it } from 'vitest';
-import { unroll } from '../schedule/unroll';
+import { timed } from '../forecast/told-length';
 import { arbitraryAdventure } from '../testing/arbitrary';
 import { doseOf, moveBeat, withBeats } from '../testing/make';
 import { runSheetRows } from './run-sheet-rows';
@@ -19,7 +19,7 @@ const adventure = {
   ),
   title: 'The letter',
 };
-const schedule = unroll(adventure);
+const schedule = timed(adventure);
 
 describe('the run sheet', () => {
   it('has the clock, the words, the guise, the move and the dose of every beat', () => {
@@ -42,7 +42,7 @@ describe('the run sheet', () => {
       }),
       { kind: 'drink', id: 'bt_d', text: 'Small sips.', seconds: 30 },
     );
-    const rows = runSheetRows(script, unroll(script));
+    const rows = runSheetRows(script, timed(script));
     expect(rows.map(({ say }) => say)).toEqual([
       'Off we go. … Knees up.',
       '… Off we go. Knees up.',
@@ -53,7 +53,7 @@ describe('the run sheet', () => {
   it('is CSV that another parser reads as the same cells (csv-parse)', () => {
     fc.assert(
       fc.property(arbitraryAdventure, (any) => {
-        const plan = unroll(any);
+        const plan = timed(any);
         const rows = runSheetRows(any, plan);
         const data: string[][] = parseCsv(serializeRunSheetCsv(any, plan), { bom: true });
         expect(data[0]).toEqual([...RUN_SHEET_COLUMNS]);
@@ -84,7 +84,7 @@ describe('the run sheet', () => {
   it('is Markdown that another parser reads with one heading a chapter (marked)', () => {
     fc.assert(
       fc.property(arbitraryAdventure, (any) => {
-        const tokens = lexer(serializeRunSheetMarkdown(any, unroll(any)));
+        const tokens = lexer(serializeRunSheetMarkdown(any, timed(any)));
         const headings = tokens.filter(
           (token): token is Tokens.Heading => token.type === 'heading',
         );

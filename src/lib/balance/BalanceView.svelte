@@ -8,6 +8,7 @@
     type Schedule,
   } from '$core';
   import BarChart from '$lib/charts/BarChart.svelte';
+  import Sums from './Sums.svelte';
   import { EFFORT_WORDS, FAMILY_WORDS } from '$lib/moves/words';
 
   type Props = { schedule: Schedule; book: MoveBook; youngest: number };
@@ -35,7 +36,8 @@
   const busiest = $derived(most[1] > 0 ? `The ${most[0]} do most.` : '');
 </script>
 
-<p class="max-w-3xl">
+<Sums {schedule} />
+<p class="mt-2 max-w-3xl">
   {busiest}
   {#if balance.left + balance.right > 0}
     Left {lengthInWords(balance.left)}, right {lengthInWords(balance.right)}.
@@ -45,7 +47,7 @@
   {youngest <= 4 ? 'each day, among 180 of any moving' : 'a day, on average'}. A session is a part
   of a day.
 </p>
-<div class="mt-3 grid gap-8 md:grid-cols-3">
+<div class="mt-3 flex flex-col gap-6">
   <section>
     <h2 class="text-lg">Over the body</h2>
     <BarChart

@@ -69,10 +69,10 @@
       />
     {:else if others.length > 0}
       <div class="flex flex-wrap justify-center">
-        {#each [move, ...others] as one (one.id)}<MovePicture move={one} size={44} />{/each}
+        {#each [move, ...others] as one (one.id)}<MovePicture move={one} size={40} />{/each}
       </div>
     {:else}
-      <MovePicture {move} size={64} />
+      <MovePicture {move} size={40} />
     {/if}
   </div>
   <div class="min-w-0">
@@ -114,6 +114,9 @@
           </button>
         {/if}
       {/each}
+      {#if children}
+        <div class={active ? 'order-last basis-full pl-1' : ''}>{@render children()}</div>
+      {/if}
       {#if active && others.length < MOST_ALSO}
         <MovePicker
           {book}
@@ -156,7 +159,6 @@
         />
       </p>
     {/if}
-    {#if children}<div class="pl-1">{@render children()}</div>{/if}
     {#if open}
       <p class="pl-1 leading-8 text-soft">
         Pictured as
@@ -193,8 +195,10 @@
         />
       </p>
     {/if}
-    {#if !follows && (part.guise.line || open)}{@render line()}{/if}
   </div>
+  {#if !follows && (part.guise.line || open)}
+    <div class={['said', open && 'under']}>{@render line()}</div>
+  {/if}
   {#if open || part.guise.meanwhile || (follows && part.guise.line)}
     <div class="lane">
       <Meanwhile
@@ -222,21 +226,22 @@
 {/snippet}
 
 <style>
-  /* As wide closed as open: what is clicked on must not move away under the pointer. */
   .part {
     display: grid;
-    grid-template-columns: 5.5rem minmax(0, 1fr);
-    gap: 0.5rem;
+    grid-template-columns: 3.5rem minmax(0, 1fr);
+    gap: 0.4rem;
   }
-  .lane {
+  .lane,
+  .said {
     grid-column: 2;
   }
   /* Beside the work where there is room for two lanes, below it where there is not. */
   @container beat (min-width: 38rem) {
-    .part:has(> .lane) {
-      grid-template-columns: 5.5rem minmax(0, 1fr) minmax(0, 15rem);
+    .part:has(> :is(.lane, .said:not(.under))) {
+      grid-template-columns: 3.5rem minmax(0, 1fr) minmax(0, 47%);
     }
-    .lane {
+    .lane,
+    .said:not(.under) {
       grid-column: 3;
     }
   }
@@ -245,11 +250,11 @@
     justify-content: center;
   }
   .living {
-    height: 7rem;
+    height: 6rem;
   }
   @media (max-width: 640px) {
     .part {
-      grid-template-columns: 4rem minmax(0, 1fr);
+      grid-template-columns: 3rem minmax(0, 1fr);
     }
     .living {
       height: 5rem;

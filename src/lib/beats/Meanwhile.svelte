@@ -26,12 +26,16 @@
   }: Props = $props();
 </script>
 
-<div class="meanwhile" data-meanwhile>
-  <p class="tag"><MessageCircle size={14} aria-hidden="true" />meanwhile</p>
-  {@render children?.()}
-  {#if text || open}
-    <LineArea value={text} {label} {placeholder} class="italic" {onchange} {onleave} />
-  {/if}
+<div class={['meanwhile', !open && 'closed']} data-meanwhile>
+  <p class="tag" title="Said while they do it">
+    <MessageCircle size={14} aria-hidden="true" /><span>meanwhile</span>
+  </p>
+  <div>
+    {@render children?.()}
+    {#if text || open}
+      <LineArea value={text} {label} {placeholder} class="italic" {onchange} {onleave} />
+    {/if}
+  </div>
 </div>
 
 <style>
@@ -40,6 +44,21 @@
     border-radius: 0 0.5rem 0.5rem 0;
     padding-left: 0.5rem;
     background: var(--sunk);
+  }
+  .closed {
+    display: grid;
+    grid-template-columns: auto minmax(0, 1fr);
+  }
+  .closed .tag {
+    align-self: start;
+    padding-top: 0.35rem;
+  }
+  .closed .tag span {
+    position: absolute;
+    overflow: hidden;
+    width: 1px;
+    height: 1px;
+    clip-path: inset(50%);
   }
   .tag {
     display: flex;

@@ -3,15 +3,25 @@
   import { deviceFile, type Device, type Entry } from '$core';
   import Face from './Face.svelte';
   import { sectorHue } from './sector-look';
+  import { suitIcon } from './suit-icons';
 
   type Props = { device: Device; entry: Entry; index: number };
   const { device, entry, index }: Props = $props();
   const MOST_FACES = 4;
   const file = $derived(deviceFile(device));
   const markAs = $derived(file.markAs);
+  /** "2 or 3", "2 to 5", "2, 4 or 9". */
+  const orInWords = (faces: readonly number[]) => {
+    const [first, last] = [faces[0]!, faces.at(-1)!];
+    if (faces.length > 2 && last - first === faces.length - 1) return `${first} to ${last}`;
+    return [faces.slice(0, -1).join(', '), String(last)].filter(Boolean).join(' or ');
+  };
+  const Suit = $derived(device.kind === 'deck' ? suitIcon(entry.label) : null);
 </script>
 
-{#if markAs === 'pips' && entry.faces.length > 0}
+{#if device.kind === 'die' && device.dice > 1 && entry.faces.length > 0}
+  <span class="sum tabular">{orInWords(entry.faces)} in all</span>
+{:else if markAs === 'pips' && entry.faces.length > 0}
   <span class="inline-flex flex-wrap gap-0.5">
     {#each entry.faces.slice(0, MOST_FACES) as face (face)}<Face {face} pixels={28} />{/each}
     {#if entry.faces.length > MOST_FACES}<span class="text-soft">…{entry.faces.at(-1)}</span>{/if}
@@ -20,6 +30,10 @@
   <span class="box coin">{file.markOf(entry)}</span>
 {:else if markAs === 'sign'}
   <span class="box font-heading">{entry.label}</span>
+{:else if Suit}
+  <span class="box card" role="img" aria-label={entry.label}
+    ><Suit size={20} aria-hidden="true" /></span
+  >
 {:else if markAs === 'number'}
   <span class="box plain tabular">{index + 1}</span>
 {:else}
@@ -44,6 +58,16 @@
     min-width: 28px;
     border-radius: 14px;
     padding: 0 0.5rem;
+  }
+  .card {
+    height: 34px;
+    border-radius: 4px;
+  }
+  .sum {
+    display: inline-block;
+    min-width: 4.5rem;
+    font-weight: 700;
+    line-height: 1.1;
   }
   .plain {
     border-color: var(--line);

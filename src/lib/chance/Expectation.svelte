@@ -21,7 +21,7 @@
   import { problemInWords } from '$lib/words/problem-words';
   import { Cancelled } from '$lib/workers/ask-worker';
   import { askForOdds } from './ask-for-odds';
-  import { oddsInWords } from './odds-words';
+  import { oddsInShort, oddsInWords } from './odds-words';
 
   type Props = {
     beat: Draw;
@@ -76,6 +76,12 @@
     };
   });
 
+  /** A chart is worth its room only where some come more often than others. */
+  const tells = $derived.by(() => {
+    const means = (odds?.counts ?? []).map(meanOf);
+    return means.length > 1 && Math.max(...means) - Math.min(...means) >= 0.05;
+  });
+
   /** How many of each in eight sessions of ten. */
   const counted = $derived(
     (odds?.entryReps ?? []).flatMap((reps, n) => {
@@ -105,14 +111,13 @@
       {/each}
     </ul>
   {:else if odds}
-    <p class="max-w-3xl" role="status" data-odds={odds.method}>
-      {oddsInWords(odds, names).join(' ')}
+    <p class="max-w-3xl font-semibold" role="status" data-odds={odds.method}>
+      {oddsInShort(odds, names)}
     </p>
-    {#if names.length > 1}
-      <details class="mt-1">
-        <summary class="w-fit cursor-pointer text-soft hover:text-ink"
-          >How often each, in a picture</summary
-        >
+    <details class="mt-1">
+      <summary class="w-fit cursor-pointer text-soft hover:text-ink">In numbers</summary>
+      <p class="max-w-3xl" data-odds-numbers>{oddsInWords(odds, names).join(' ')}</p>
+      {#if tells}
         <div class="max-w-xl">
           <BarChart
             label="Chart: how often each comes, on average"
@@ -121,16 +126,16 @@
             series={[{ label: 'times', values: odds.counts.map(meanOf), colour: '--water' }]}
           />
         </div>
-        {#if counted.length > 0}
-          <ul
-            class="my-1 flex max-w-3xl flex-wrap gap-x-6 tabular"
-            aria-label="Counted moves of each"
-          >
-            {#each counted as { name, range } (name)}<li><b>{name}</b> {range}</li>{/each}
-          </ul>
-        {/if}
-      </details>
-    {/if}
+      {/if}
+      {#if counted.length > 0}
+        <ul
+          class="my-1 flex max-w-3xl flex-wrap gap-x-6 tabular"
+          aria-label="Counted moves of each"
+        >
+          {#each counted as { name, range } (name)}<li><b>{name}</b> {range}</li>{/each}
+        </ul>
+      {/if}
+    </details>
   {:else if trouble}
     <p class="text-pencil" role="alert">{trouble}</p>
   {/if}

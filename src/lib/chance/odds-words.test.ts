@@ -1,7 +1,7 @@
 import { DEFAULT_SETTING, type Odds, oddsOfBeat, USUAL_DEFAULTS } from '$core';
 import { describe, expect, it } from 'vitest';
 import { doseOf, drawBeat } from '../../core/testing/make';
-import { chanceInWords, oddsInWords } from './odds-words';
+import { chanceInWords, oddsInShort, oddsInWords } from './odds-words';
 
 function odds(...given: Parameters<typeof drawBeat>): Odds {
   const beat = drawBeat(...given);
@@ -28,10 +28,26 @@ describe('what to expect, in words', () => {
     const words = oddsInWords(odds(6, { rules: { stop: { after: 'draws', draws: 20 } } }), SIX);
     expect(words).toContain('Each comes about 3.3 times.');
     expect(words).toContain(
-      'You will meet every one of them in 17 of 20 sessions; any one of them stays away in 1 session of 38.',
+      'You’ll meet every one of them in 17 of 20 sessions; any one of them stays away in 1 session of 38.',
     );
-    expect(words).toContain('Expect the same twice running about 3.2 times.');
+    expect(words).toContain('Expect the same twice in a row about 3.2 times.');
     expect(words).toContain('100 counted moves in all.');
+  });
+
+  it.each([
+    [6, 20, 'You’ll probably meet all six. One of them may well come six times.'],
+    [6, 8, 'One of the six will probably not come. One of them may well come three times.'],
+    [6, 4, 'Three of the six will probably not come. One of them may well come twice.'],
+  ])('of %d in %d throws, in two sentences that a child could follow', (sides, draws, words) => {
+    const given = odds(sides, { rules: { stop: { after: 'draws', draws } } });
+    expect(oddsInShort(given, SIX)).toBe(words);
+  });
+
+  it('names the one that comes most often, where one does', () => {
+    const plain = drawBeat(3, { device: { kind: 'spinner' } });
+    const entries = plain.entries.map((entry, n) => ({ ...entry, weight: n === 1 ? 6 : 1 }));
+    const given = odds(3, { device: plain.device, entries });
+    expect(oddsInShort(given, ['reed', 'punt', 'kite'])).toContain('Punt may well come');
   });
 
   it('says what can never come, and never that all will be met then', () => {
@@ -41,7 +57,7 @@ describe('what to expect, in words', () => {
       ' ',
     );
     expect(words).toContain('As it stands, hop can never come.');
-    expect(words).not.toContain('You will meet every one of them');
+    expect(words).not.toContain('You’ll meet every one of them');
   });
 
   it('names the stand-ins, and how good a played answer is', () => {
@@ -49,6 +65,8 @@ describe('what to expect, in words', () => {
     const words = oddsInWords(odds(2, { rules: { onRepeat: 'stand-in', standIn } }), ['a', 'b']);
     expect(words.join(' ')).toMatch(/Expect about 3\.\d stand-ins\./u);
     const played = oddsInWords(odds(4, { rules: { mostOfOne: 3 } }), SIX);
-    expect(played.at(-1)).toBe('Played 1,000 times: every chance is good to 5.2 in 100.');
+    expect(played.at(-1)).toBe(
+      'Played 1,000 times, so every chance is right to within 5.2 in 100.',
+    );
   });
 });

@@ -1,4 +1,12 @@
-import { chanceToTakeOver, lengthInWords, meanOf, quantileOf, type Odds } from '$core';
+import {
+  capital,
+  chanceToTakeOver,
+  counted,
+  lengthInWords,
+  meanOf,
+  quantileOf,
+  type Odds,
+} from '$core';
 
 /** Rarer than this is as good as never; likelier than one less this is as good as always. */
 const HARDLY = 0.005;
@@ -32,9 +40,9 @@ function neverComes({ counts, allSeen }: Odds, names: readonly string[]): string
   const never = counts.map((distribution) => distribution[0] ?? 0);
   const lost = names.filter((_, n) => never[n]! >= 1);
   if (lost.length > 0) return `As it stands, ${lost.join(' and ')} can never come.`;
-  if (allSeen > 1 - HARDLY) return 'You will meet every one of them.';
+  if (allSeen > 1 - HARDLY) return 'You’ll meet every one of them.';
   const worst = Math.max(...never);
-  const all = `You will meet every one of them ${chanceInWords(allSeen)}`;
+  const all = `You’ll meet every one of them ${chanceInWords(allSeen)}`;
   const alike = worst - Math.min(...never) < 0.001;
   const which = alike ? 'any one of them stays away' : `no ${names[never.indexOf(worst)]} at all`;
   return `${all}; ${which} ${chanceInWords(worst)}.`;
@@ -47,9 +55,9 @@ function repeats({ standIns, throwsAgain, repeats: same }: Odds): string {
   const parts: string[] = [];
   if (standIns > 0.05) parts.push(times(standIns, 'stand-in', 'stand-ins'));
   if (throwsAgain > 0.05)
-    parts.push(times(throwsAgain, 'throw that does not count', 'throws that do not count'));
+    parts.push(times(throwsAgain, 'throw that doesn’t count', 'throws that don’t count'));
   if (standIns <= 0.05 && same > 0.05) {
-    parts.push(`the same twice running ${times(same, 'time', 'times')}`);
+    parts.push(`the same twice in a row ${times(same, 'time', 'times')}`);
   }
   return parts.length === 0 ? '' : `Expect ${parts.join(', ')}.`;
 }
@@ -58,7 +66,52 @@ function repeats({ standIns, throwsAgain, repeats: same }: Odds): string {
 const between = ([few, many]: readonly (string | number)[]) =>
   few === many ? String(many) : `${few} to ${many}`;
 
-/** What to expect, in sentences a presenter would say, the most telling first. */
+/** "One of the six will probably not come": how many stay away, as a child could follow it. */
+function whoStaysAway({ counts, allSeen }: Odds): string {
+  const never = counts.map((distribution) => distribution[0] ?? 0);
+  const all = counts.length;
+  if (all < 2) return '';
+  if (allSeen > 1 - HARDLY) return `You’ll meet all ${WORDS[all] ?? all}.`;
+  if (allSeen > 0.5) return `You’ll probably meet all ${WORDS[all] ?? all}.`;
+  const away = Math.max(1, Math.round(never.reduce((sum, chance) => sum + chance, 0)));
+  const some = capital(WORDS[away] ?? String(away));
+  return `${some} of the ${WORDS[all] ?? all} will probably not come.`;
+}
+const WORDS = ' one two three four five six seven eight nine ten eleven twelve'.split(' ');
+
+/** As likely as this is told as "may well". Our own judgement. */
+const MAY_WELL = 1 / 3;
+
+/** "One of them may well come five times", or which one, where one is likelier than the others. */
+function whoComesOften({ counts, often }: Odds, names: readonly string[]): string {
+  if (counts.length < 2) return '';
+  const means = counts.map(meanOf);
+  const favourite = means.indexOf(Math.max(...means));
+  const alike = Math.max(...means) - Math.min(...means) < 0.05;
+  const most =
+    alike && often
+      ? often.findLastIndex((chance) => chance >= MAY_WELL)
+      : quantileOf(counts[favourite]!, alike ? 0.9 : 1 - MAY_WELL);
+  if (most < 2) return '';
+  const who = alike ? 'One of them' : capital(names[favourite]!);
+  const times = most === 2 ? 'twice' : `${WORDS[most] ?? most} times`;
+  return alike && !often ? `Any one may come ${times}.` : `${who} may well come ${times}.`;
+}
+
+/** What to expect, in two sentences that a child could follow. */
+export function oddsInShort(odds: Odds, names: readonly string[]): string {
+  return [whoStaysAway(odds), whoComesOften(odds, names)].filter(Boolean).join(' ');
+}
+
+/** "Some one of them comes seven times or more in 1 session of 9": worth a warning, exactly. */
+function someOften({ counts, often }: Odds): string {
+  if (!often || counts.length < 3) return '';
+  const k = often.findIndex((chance) => chance < MAY_WELL);
+  if (k < 3 || often[k]! < HARDLY) return '';
+  return `Some one of them comes ${counted(k, 'time', 'times')} or more ${chanceInWords(often[k]!)}.`;
+}
+
+/** What to expect in numbers, the most telling first. */
 export function oddsInWords(odds: Odds, names: readonly string[]): readonly string[] {
   const [few, many] = [quantileOf(odds.reps, 0.1), quantileOf(odds.reps, 0.9)];
   const takesOver = chanceToTakeOver(odds);
@@ -70,6 +123,7 @@ export function oddsInWords(odds: Odds, names: readonly string[]): readonly stri
     draws[0] === draws[1] ? '' : `${draws[0]} to ${draws[1]} draws, mostly.`,
     howOften(odds, names),
     neverComes(odds, names),
+    someOften(odds),
     takesOver > HARDLY && names.length > 2
       ? `One of them is more than half of all ${chanceInWords(takesOver)}.`
       : '',
@@ -82,7 +136,7 @@ export function oddsInWords(odds: Odds, names: readonly string[]): readonly stri
     landings[1] === 0 ? '' : `They land ${between(landings)} times.`,
     seconds[0]! < 1 ? '' : `It takes ${between(seconds.map(lengthInWords))}.`,
     odds.method === 'simulated'
-      ? `Played ${Math.round(Math.log(200) / (2 * odds.errorBound ** 2)).toLocaleString('en')} times: every chance is good to ${Math.ceil(odds.errorBound * 1000) / 10} in 100.`
+      ? `Played ${Math.round(Math.log(200) / (2 * odds.errorBound ** 2)).toLocaleString('en')} times, so every chance is right to within ${Math.ceil(odds.errorBound * 1000) / 10} in 100.`
       : '',
   ].filter(Boolean);
 }

@@ -3,17 +3,15 @@
   import ArrowDown from '@lucide/svelte/icons/arrow-down';
   import ArrowUp from '@lucide/svelte/icons/arrow-up';
   import Copy from '@lucide/svelte/icons/copy';
-  import GripVertical from '@lucide/svelte/icons/grip-vertical';
   import Plus from '@lucide/svelte/icons/plus';
   import Trash from '@lucide/svelte/icons/trash-2';
-  import type { Component } from 'svelte';
+  import { tick, type Component } from 'svelte';
   import { dragHandle } from 'svelte-dnd-action';
   import { EDITORS } from '$lib/beats/editors';
   import type { EditorProps } from '$lib/beats/editor-props';
   import { afterPress } from '$lib/ui/after-press';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
-  import { keyedNotes } from '$lib/findings/words';
-  import PencilNote from '$lib/findings/PencilNote.svelte';
+  import MarginNotes from '$lib/findings/MarginNotes.svelte';
   import type { Desk } from './desk.svelte';
   import OtherWays from './OtherWays.svelte';
   import type { SheetRow } from './sheet.svelte';
@@ -46,6 +44,34 @@
     else return;
     event.preventDefault();
   }
+  /** It opens as soon as somebody is at it: by the keyboard that came here, a press or a key. */
+  function open(event: Event) {
+    if (event.type === 'focusin' && desk.hushedId === beat.id) return;
+    desk.hushedId = null;
+    if (active) return;
+    // What was pressed is done first; then the line opens, with the field that has the keyboard where it was.
+    afterPress(() => {
+      if (active || !element?.contains(document.activeElement)) return;
+      const field = document.activeElement;
+      const before = field?.getBoundingClientRect().top ?? 0;
+      desk.activeId = beat.id;
+      void tick().then(() => {
+        const moved = (field?.getBoundingClientRect().top ?? before) - before;
+        if (field?.isConnected && Math.abs(moved) > 1) scrollBy(0, moved);
+      });
+    });
+  }
+  /** A line that nobody is at is one stop of the Tab key, and its fields are there for a press. */
+  $effect(() => {
+    void beat;
+    const fields = element.querySelectorAll<HTMLElement>(
+      '.beat :is(input, select, textarea, button)',
+    );
+    fields.forEach((field, n) => {
+      if (active || n === 0) field.removeAttribute('tabindex');
+      else field.tabIndex = -1;
+    });
+  });
   function close() {
     if (desk.activeId === beat.id) desk.activeId = null;
     desk.draft.closeStep();
@@ -65,9 +91,9 @@
     if (!element?.contains(document.activeElement)) close();
   }
   const FIT_CHOICES = [
-    ['free', 'fitting may change it'],
-    ['stays', 'fitting leaves it as it is'],
-    ['may go', 'fitting may leave it out'],
+    ['free', '“Fit it” may change it'],
+    ['stays', '“Fit it” leaves it alone'],
+    ['may go', '“Fit it” may leave it out'],
   ] as const;
   const TOOL = 'btn-quiet text-soft hover:text-ink min-h-0! py-0.5! px-2!';
 </script>
@@ -76,28 +102,25 @@
 <!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
 <article
   bind:this={element}
-  class={[
-    'grid grid-cols-[4.5rem_minmax(0,1fr)] rounded-lg py-2 sm:grid-cols-[6rem_minmax(0,1fr)] lg:grid-cols-[6rem_minmax(0,1fr)_16rem]',
-    active && 'bg-raised shadow-[0_0_0_1px_var(--line)]',
-    !active && desk.pointedId === beat.id && 'bg-sunk',
-  ]}
+  class={['row', active && 'active', desk.pointedId === beat.id && 'pointed']}
   data-beat={beat.id}
   aria-label="Beat {number}: {beat.kind}"
   onkeydown={keydown}
-  onfocusin={() => (desk.activeId = beat.id)}
+  onfocusin={open}
+  oninput={open}
+  onpointerdown={open}
   onfocusout={left}
   onpointerenter={() => (desk.pointedId = beat.id)}
   onpointerleave={() => (desk.pointedId = null)}
 >
-  <div class="flex items-start justify-end gap-1 pr-4">
+  <div class="gutter tabular">
     <span
       use:dragHandle
-      class="mt-1 cursor-grab rounded text-soft opacity-40 hover:opacity-100 focus:opacity-100"
-      aria-label="Move beat {number}: Enter, then arrow keys"
+      class="clip"
+      title="Line {number}: drag it by this"
+      aria-label="Move beat {number}: Enter, then arrow keys">{number}</span
     >
-      <GripVertical size={18} aria-hidden="true" />
-    </span>
-    <span class="pt-0.5 text-soft tabular">{desk.sheet.clocks.get(row.beat.id)}</span>
+    <span class="clock">{desk.sheet.clocks.get(row.beat.id)}</span>
   </div>
   <div class="beat min-w-0">
     <Editor
@@ -145,17 +168,116 @@
       </div>
     {/if}
   </div>
-  <div class="col-start-2 pl-1 lg:col-start-3 lg:pr-4 lg:pl-6">
-    <p class="text-soft tabular lg:pt-0.5 lg:text-right">
+  <div class="margin">
+    <p class="amount tabular">
       {lengthInWords(seconds)}{#if reps > 0}, {reps} counted{/if}
     </p>
-    {#each keyedNotes(notes) as { key, finding } (key)}
-      <PencilNote {desk} {finding} />
-    {/each}
+    <div class="min-w-0"><MarginNotes {desk} {notes} all={active} /></div>
   </div>
 </article>
 
 <style>
+  .row {
+    position: relative;
+    display: grid;
+    grid-template-columns: var(--gutter) minmax(0, 1fr);
+    padding-block: 0.1rem;
+  }
+  @media (min-width: 64rem) {
+    .row {
+      grid-template-columns: var(--gutter) minmax(0, 1fr) var(--margin);
+    }
+  }
+  /* What is pointed at has a stroke beside it, as a pencil makes one; what is worked on a bracket around it. */
+  .row.pointed .beat,
+  .row.active .beat {
+    box-shadow: -3px 0 0 0 var(--lamp);
+  }
+  .row.active .beat {
+    border-radius: 3px 0 0 3px;
+    background: var(--raised);
+    box-shadow:
+      -3px 0 0 0 var(--ink),
+      0 1px 0 0 var(--line),
+      0 -1px 0 0 var(--line);
+    padding-block: 0.25rem;
+  }
+  /* A line that nobody works on is as low as its words are. */
+  .row:not(.active) .beat :global(:is(p, span).leading-8) {
+    line-height: 1.6rem;
+  }
+  .beat :global(textarea) {
+    padding-block: 0;
+    line-height: 1.5;
+  }
+  .gutter {
+    display: flex;
+    align-items: flex-start;
+    justify-content: flex-end;
+    gap: 0.35rem;
+    padding: 0.2rem 0.6rem 0 0;
+    color: var(--soft);
+  }
+  /* The line's number on a slip of paper that sticks out of the page: it is dragged by that. */
+  .clip {
+    display: grid;
+    place-items: center;
+    min-width: 1.6rem;
+    min-height: 1.5rem;
+    border-radius: 3px 0 0 3px;
+    padding-inline: 0.15rem 0.4rem;
+    clip-path: polygon(0 0, 78% 0, 100% 50%, 78% 100%, 0 100%);
+    font-size: 0.875rem;
+    line-height: 1;
+    cursor: grab;
+  }
+  .row:is(.pointed, .active) .clip,
+  .clip:focus-visible {
+    background: var(--lamp);
+    color: var(--on-lamp);
+    font-weight: 700;
+  }
+  @media (pointer: coarse) {
+    .clip {
+      min-width: 2.2rem;
+      min-height: 2.75rem;
+    }
+  }
+  .clock {
+    min-width: 2.3rem;
+    padding-top: 0.05rem;
+    text-align: right;
+  }
+  .margin {
+    grid-column: 2;
+    padding-left: 0.25rem;
+  }
+  .amount {
+    color: var(--soft);
+    font-size: 0.9375rem;
+  }
+  @media (min-width: 64rem) {
+    .margin {
+      display: grid;
+      grid-template-columns: 5.5rem minmax(0, 1fr);
+      grid-column: 3;
+      gap: 0.9rem;
+      padding-left: 0.75rem;
+    }
+    .amount {
+      padding-top: 0.3rem;
+      line-height: 1.25;
+      text-align: right;
+    }
+  }
+  @media (max-width: 40rem) {
+    .gutter {
+      flex-direction: column;
+      align-items: flex-end;
+      justify-content: flex-start;
+      gap: 0;
+    }
+  }
   /* The editors lay out their lanes by the room that the beat has. */
   .beat {
     container: beat / inline-size;

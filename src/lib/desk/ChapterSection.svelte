@@ -47,17 +47,17 @@
     desk.edit((now) => changeChapter(now, chapter.id, (c) => ({ ...c, kind })));
 </script>
 
-<section aria-label="Chapter: {chapter.title}" class="pt-8">
-  <div
-    class="grid grid-cols-[4.5rem_minmax(0,1fr)] items-baseline sm:grid-cols-[6rem_minmax(0,1fr)]"
-  >
-    <span class="flex justify-end pr-4" aria-hidden="true">
-      <span class="mark" style:background={chapterHue(chapter.kind)}></span>
-    </span>
+<section
+  aria-label="Chapter: {chapter.title}"
+  class="chapter pt-1.5"
+  style:--hue={chapterHue(chapter.kind)}
+>
+  <div class="top">
+    <span class="mark" aria-hidden="true"></span>
     <div class="head flex flex-wrap items-baseline gap-x-3">
       <h2 class="sr-only">{chapter.title}</h2>
       <input
-        class="field-sizing-content min-w-32 rounded border-0 bg-transparent px-1 py-0 font-heading text-2xl font-bold hover:bg-sunk focus:bg-raised focus:ring-0"
+        class="field-sizing-content min-w-32 rounded border-0 bg-transparent px-1 py-0 font-heading text-xl leading-7 font-bold hover:bg-sunk focus:bg-raised focus:ring-0"
         aria-label="Chapter title"
         value={chapter.title}
         maxlength="120"
@@ -88,7 +88,7 @@
         value={chapter.led ?? ''}
         onchange={(event) => setLed((event.currentTarget.value || null) as Chapter['led'])}
       >
-        <option value="">led as the adventure: {desk.adventure.defaults.led}</option>
+        <option value="">as usual here: {desk.adventure.defaults.led}</option>
         {#each LEDS as led (led)}<option value={led}>{led}</option>{/each}
       </select>
       <span class="tools" role="group" aria-label="Chapter {chapter.title}">
@@ -105,7 +105,7 @@
     </div>
   </div>
   <div
-    class="min-h-2"
+    class="min-h-1"
     use:dragHandleZone={{
       items: dragged ?? rows,
       type: 'beat',
@@ -146,28 +146,37 @@
 </section>
 
 <style>
-  /* Quiet until the chapter's head is pointed at or has the keyboard; always there for touch. */
-  @media (hover: hover) {
-    .tools {
-      opacity: 0;
-    }
-    .head:is(:hover, :focus-within) .tools {
-      opacity: 1;
+  /* Out of the way until somebody is at the chapter's head, by keyboard, touch or mouse. */
+  .head:not(:focus-within) .tools {
+    display: none;
+  }
+  @media (hover: hover) and (min-width: 64rem) {
+    .head:hover .tools {
+      display: inline-block;
     }
   }
   /* Lines out of sight are not laid out: a new clock time in each of 300 costs a frame and more. */
   .line {
     content-visibility: auto;
-    contain-intrinsic-block-size: auto 6rem;
+    contain-intrinsic-block-size: auto 2.6rem;
   }
   .line:focus-within {
     content-visibility: visible;
   }
+  .top {
+    display: grid;
+    grid-template-columns: var(--gutter) minmax(0, 1fr);
+    align-items: baseline;
+    border-top: 1px solid var(--line);
+    padding-top: 0.25rem;
+  }
   .mark {
-    display: inline-block;
-    width: 1rem;
-    height: 1rem;
-    border-radius: 4px;
+    justify-self: end;
+    width: 1.7rem;
+    height: 0.9rem;
+    margin-right: 0.75rem;
     border: 2px solid var(--ink);
+    border-radius: 3px;
+    background: var(--hue);
   }
 </style>

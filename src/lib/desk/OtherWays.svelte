@@ -4,6 +4,7 @@
   import MessageCircle from '@lucide/svelte/icons/message-circle';
   import ReadingMark from '$lib/plan/ReadingMark.svelte';
   import type { Desk } from './desk.svelte';
+  import { takeAs } from './put-in';
 
   const { desk, beat }: { desk: Desk; beat: Beat } = $props();
 
@@ -22,7 +23,7 @@
       <button
         type="button"
         class="btn-quiet max-w-full border! border-line! text-left"
-        onclick={() => desk.takeAs(beat.id, way.reading)}
+        onclick={() => takeAs(desk, beat.id, way.reading)}
       >
         <ReadingMark reading={way} /><span>do this: {way.says}</span>
       </button>
@@ -31,7 +32,7 @@
       <button
         type="button"
         class="btn-slight text-soft hover:text-ink"
-        onclick={() => desk.takeAs(beat.id, { kind: 'tell', text: said, unread: [] })}
+        onclick={() => takeAs(desk, beat.id, { kind: 'tell', text: said, unread: [] })}
       >
         <MessageCircle size={16} aria-hidden="true" />just say it
       </button>

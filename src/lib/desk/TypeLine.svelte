@@ -16,10 +16,12 @@
   import Plus from '@lucide/svelte/icons/plus';
   import MovePicture from '$lib/figures/MovePicture.svelte';
   import ReadingMark from '$lib/plan/ReadingMark.svelte';
+  import { afterPress } from '$lib/ui/after-press';
   import { notices } from '$lib/ui/notices.svelte';
   import { problemInWords } from '$lib/words/problem-words';
   import type { Desk, InsertPlace } from './desk.svelte';
   import LinePicker from './LinePicker.svelte';
+  import { addReading, takePlan } from './put-in';
   import { typedLine } from './typed-line';
   import { untrack } from 'svelte';
 
@@ -85,9 +87,10 @@
 
   const add = () => enter(reading);
   function enter(what: QuickReading) {
-    const next = desk.addReading(what, place);
+    const next = addReading(desk, what, place);
     if (!next) return;
     text = '';
+    if (!onescape && document.activeElement === field) desk.write(place.chapterId);
     onadded?.(next);
   }
   function complete(move: Move) {
@@ -127,9 +130,9 @@
       );
     }
   }
-  async function takePlan(chosen: ReadonlyMap<number, Reading>) {
+  async function takeChosen(chosen: ReadonlyMap<number, Reading>) {
     const { withChosen } = await import('$lib/plan/read-plan');
-    if (pasted) desk.takePlan(withChosen(pasted, chosen), place);
+    if (pasted) takePlan(desk, withChosen(pasted, chosen), place);
     pasted = null;
   }
 
@@ -150,23 +153,23 @@
   }
 </script>
 
-<div class="grid grid-cols-[4.5rem_minmax(0,1fr)] items-start sm:grid-cols-[6rem_minmax(0,1fr)]">
-  <div class="flex justify-end pt-1 pr-3">
+<div class="typing" data-chapter={place.chapterId}>
+  <div class="flex justify-end pr-1">
     <button
       type="button"
-      class="btn-quiet px-2! text-soft hover:text-ink"
+      class="btn-quiet min-h-7! px-2! py-0! text-soft hover:text-ink"
       aria-label="Choose from pictures"
       title="Choose from pictures"
       aria-expanded={picking}
       onclick={() => (picking = !picking)}
     >
-      <Plus size={22} aria-hidden="true" />
+      <Plus size={20} aria-hidden="true" />
     </button>
   </div>
   <div class="min-w-0">
     <input
       bind:this={field}
-      class="w-full border-0 border-b-3 border-dashed border-line bg-transparent px-1 py-2 text-lg outline-none! focus:border-solid focus:border-water focus:ring-0"
+      class="w-full border-0 border-b-2 border-dashed border-line bg-transparent px-1 py-0 outline-none! focus:border-solid focus:border-water focus:ring-0"
       aria-label={label}
       aria-describedby="{uid}-said"
       {placeholder}
@@ -178,10 +181,11 @@
       }}
       onkeydown={keydown}
       onpaste={paste}
+      onblur={() => afterPress(() => desk.write(null))}
     />
     <p
       id="{uid}-said"
-      class="flex min-h-6 flex-wrap items-center gap-x-2 pl-1 text-soft"
+      class="flex flex-wrap items-center gap-x-2 pl-1 text-soft"
       aria-live="polite"
     >
       {#if read.says}
@@ -249,13 +253,19 @@
       title="What the plan becomes"
       lines={pasted.lines}
       take="Put it in"
-      ontake={takePlan}
+      ontake={takeChosen}
       oncancel={() => (pasted = null)}
     />
   {/await}
 {/if}
 
 <style>
+  .typing {
+    display: grid;
+    grid-template-columns: var(--gutter) minmax(0, 1fr);
+    align-items: start;
+    margin-right: var(--margin);
+  }
   kbd {
     border: 1px solid var(--line);
     border-radius: 5px;

@@ -1,19 +1,17 @@
 import {
   homeSchedule,
   addBeats,
-  addChapter,
-  beatsFromReading,
   carryMoves,
   changeBeat,
-  changeChapter,
   check,
   checkSize,
   drawsOf,
   copyBeat,
   findBeat,
   makeMoveFinder,
+  mendAll,
   moveBookOf,
-  newChapter,
+  notesByBeat,
   partsOfBeat,
   placeKey,
   proposeForEntry,
@@ -23,10 +21,9 @@ import {
   setBeats,
   shiftBeat,
   shiftChapter,
-  splitWords,
+  timelyNotes,
+  toldLength,
   unroll,
-  withMeanwhile,
-  withPlan,
   type Adventure,
   type Beat,
   type Draw,
@@ -38,19 +35,24 @@ import {
   type Move,
   type MoveBook,
   type Pace,
-  type QuickReading,
+  type RuleId,
   type Schedule,
   type Setting,
   type SoundBook,
+  type TimelyNotes,
+  type ToldLength,
   type World,
 } from '$core';
 import type { Ideas } from '$lib/beats/editor-props';
 import { loadSoundBook } from '$lib/language/sound-book';
 import type { AdventureDraft } from '$lib/store/open-draft';
 import { notices } from '$lib/ui/notices.svelte';
+import { whenIdle } from '$lib/workers/when-idle';
 import { problemInWords } from '$lib/words/problem-words';
-import { newId, newSeed } from '$lib/store/new-id';
+import { newId } from '$lib/store/new-id';
 import { keepVersion } from '$lib/store/version-store';
+import { Looking } from './looking.svelte';
+import { Removals } from './removal';
 import { Sheet } from './sheet.svelte';
 
 /** Where a typed line goes: before the beat at `index` of the chapter, counted from 0. */
@@ -64,6 +66,12 @@ export class Desk {
   insertAt = $state.raw<InsertPlace | null>(null);
   /** The id of the beat that should take the keyboard when it appears. */
   focusNext = $state<string | null>(null);
+  /**
+   * The beat that took the keyboard because its neighbour went: it does not open by that alone, so that
+   * nothing of it comes to lie under the pointer.
+   */
+  hushedId: string | null = null;
+  readonly looking = new Looking();
 
   readonly draft: AdventureDraft;
   readonly #pace: () => Pace;
@@ -73,6 +81,11 @@ export class Desk {
   /** What is read off the document, each time that it changes. */
   #schedule: Schedule;
   #findings: readonly Finding[];
+  #notes: TimelyNotes;
+  #told: ToldLength;
+  #cancelTelling = () => {};
+  /** The chapter that lines are being typed into, one after the other: its notes wait. */
+  #writing: string | null = null;
   #book: MoveBook;
   #travelling: Adventure['moves'];
   readonly sheet: Sheet;
@@ -90,9 +103,11 @@ export class Desk {
     this.#travelling = moves;
     this.#schedule = $state.raw(schedule);
     this.#findings = $state.raw(check(adventure, setting, schedule));
+    this.#notes = $state.raw(timelyNotes(this.#findings, adventure, schedule, null));
+    this.#told = $state.raw(toldLength(adventure, setting, pace(), schedule));
     this.#book = $state.raw(this.#readBook(adventure));
     this.sheet = new Sheet({ setting, defaults, book: this.#book });
-    this.sheet.lay(adventure, schedule, this.#findings, this.#book);
+    this.sheet.lay(adventure, schedule, notesByBeat(this.#notes.open), this.#book);
     draft.watch(() => this.#read());
     this.#hearLetters();
   }
@@ -103,6 +118,7 @@ export class Desk {
 
   #read(): void {
     const { adventure } = this;
+    this.#removals.settle(adventure);
     this.#schedule = unroll(adventure, adventure.setting, this.#pace());
     this.#findings = check(adventure, adventure.setting, this.#schedule, this.#sounds);
     this.#hearLetters();
@@ -110,7 +126,21 @@ export class Desk {
       this.#travelling = adventure.moves;
       this.#book = this.#readBook(adventure);
     }
-    this.sheet.lay(adventure, this.#schedule, this.#findings, this.#book);
+    this.#tellLength();
+    this.#lay();
+  }
+
+  #lay(): void {
+    const { adventure } = this;
+    this.#notes = timelyNotes(this.#findings, adventure, this.#schedule, this.#writing);
+    this.sheet.lay(adventure, this.#schedule, notesByBeat(this.#notes.open), this.#book);
+  }
+
+  /** Lines are being typed at the end of this chapter, or, with null, nowhere any more. */
+  write(chapterId: string | null): void {
+    if (chapterId === this.#writing) return;
+    this.#writing = chapterId;
+    this.#lay();
   }
 
   /** The dictionary comes with the first letter strip; then the script is read again. */
@@ -159,6 +189,18 @@ export class Desk {
     const { adventure } = this;
     return homeSchedule(adventure, adventure.setting, this.#pace())?.totalSeconds ?? null;
   }
+  /** How long it is, as it is told everywhere; worked out when there is time, a moment after an edit. */
+  get told(): ToldLength {
+    return this.#told;
+  }
+  #tellLength(): void {
+    this.#cancelTelling();
+    this.#cancelTelling = whenIdle(() => {
+      const { adventure } = this;
+      this.#told = toldLength(adventure, adventure.setting, this.#pace(), this.#schedule);
+    });
+  }
+
   get schedule(): Schedule {
     return this.#schedule;
   }
@@ -167,14 +209,30 @@ export class Desk {
     return this.#findings;
   }
 
+  /** The findings as they are told: now, or later. */
+  get notes(): TimelyNotes {
+    return this.#notes;
+  }
+
   get book(): MoveBook {
     return this.#book;
+  }
+
+  /** Opens what was looked at last, or closes it; the keyboard goes back to the line that it came from. */
+  toggleLook(): void {
+    if (this.looking.at) this.closeLook();
+    else this.looking.open();
+  }
+  closeLook(): void {
+    this.looking.close();
+    this.focusNext = this.activeId;
   }
 
   readonly finder = $derived.by(() => makeMoveFinder(this.#book));
   readonly isEmpty = $derived.by(() =>
     this.adventure.chapters.every(({ beats }) => beats.length === 0),
   );
+  readonly #removals = new Removals();
   /** Between the two halves of a drag from one chapter to another a beat is in neither. */
   #beforeDrag: ReadonlyMap<string, Beat> | null = null;
 
@@ -186,16 +244,27 @@ export class Desk {
     if (fix) this.edit((now) => fix(now, newId));
   }
 
+  /** Mends everything that one rule has found: one step to undo. */
+  mendAll(rule: RuleId): void {
+    const time = (one: Adventure) => unroll(one, one.setting, this.#pace());
+    this.edit((now) => mendAll(now, rule, { unroll: time, newId }));
+  }
+
   /** Before something changes much of it: it can be taken back tomorrow too. */
   keepVersion(why: 'before a fit' | 'before a plan'): void {
     void keepVersion(this.adventure, why);
   }
 
   edit(change: (adventure: Adventure) => Adventure, key: string | null = null): void {
-    const next = carryMoves(change(this.adventure), this.#own());
+    const before = this.adventure;
+    const next = carryMoves(change(before), this.#own());
     const [tooMuch] = checkSize(next);
-    if (tooMuch) notices.say(problemInWords(tooMuch));
-    else this.draft.edit(() => next, key);
+    if (tooMuch) {
+      notices.say(problemInWords(tooMuch));
+      return;
+    }
+    this.draft.edit(() => next, key);
+    if (key !== 'drag') this.#removals.tell(before, next, () => this.draft.undo());
   }
 
   /** Changes of the adventure's own fields, of its setting, of its world. */
@@ -213,66 +282,6 @@ export class Desk {
 
   changeBeat(beat: Beat, key?: string): void {
     this.edit((now) => changeBeat(now, beat.id, () => beat), key ? `${beat.id}.${key}` : null);
-  }
-
-  /** Puts in what a typed line means. Returns where the next line would go, or null for nothing. */
-  addReading(reading: QuickReading, place: InsertPlace): InsertPlace | null {
-    if (reading.kind === 'chapter') {
-      const { chapters } = this.adventure;
-      const after = chapters.findIndex(({ id }) => id === place.chapterId);
-      const plain = newChapter(newId, reading.chapterKind, reading.title);
-      const chapter = { ...plain, led: reading.led };
-      this.edit((now) => addChapter(now, chapter, after + 1));
-      return { chapterId: chapter.id, index: 0 };
-    }
-    if (reading.kind === 'led') {
-      const { led } = reading;
-      this.edit((now) => changeChapter(now, place.chapterId, (one) => ({ ...one, led })));
-      return place;
-    }
-    if (reading.kind === 'meanwhile') return this.#addMeanwhile(reading.text, place);
-    return this.#add(beatsFromReading(reading, { newId, seed: newSeed() }), place);
-  }
-
-  /** Takes a line in another way, in its place: one step to undo. */
-  takeAs(beatId: string, reading: QuickReading): void {
-    const [first, ...more] = beatsFromReading(reading, { newId, seed: newSeed() });
-    const place = findBeat(this.adventure, beatId);
-    if (!first || !place) return;
-    const { id } = this.adventure.chapters[place.chapter]!;
-    this.edit((now) => addBeats(removeBeat(now, beatId), id, place.beat, [first, ...more]));
-    this.focusNext = first.id;
-  }
-
-  /** Takes in a plan that was pasted: one step to undo. */
-  takePlan(plan: Adventure, place: InsertPlace): void {
-    if (!this.isEmpty) this.keepVersion('before a plan');
-    this.edit((now) => withPlan(now, plan, place));
-  }
-
-  #add(beats: readonly Beat[], place: InsertPlace): InsertPlace | null {
-    const last = beats.at(-1);
-    if (!last) return null;
-    this.edit((now) => addBeats(now, place.chapterId, place.index, beats));
-    this.pointedId = last.id;
-    return { ...place, index: place.index + beats.length };
-  }
-
-  /** Said meanwhile, to the line above; where nobody moves in it, it is a line of its own. */
-  #addMeanwhile(text: string, place: InsertPlace): InsertPlace | null {
-    const chapter = this.adventure.chapters.find(({ id }) => id === place.chapterId);
-    const above = chapter?.beats[place.index - 1];
-    const changed = above && withMeanwhile(above, text);
-    if (!above || !changed) {
-      return this.#add([{ kind: 'tell', id: newId('bt'), text }], place);
-    }
-    const [whole, ...more] = splitWords(changed, { newId });
-    this.edit((now) => {
-      const next = changeBeat(now, above.id, () => whole!);
-      return addBeats(next, place.chapterId, place.index, more);
-    });
-    this.pointedId = above.id;
-    return { ...place, index: place.index + more.length };
   }
 
   /** What fitting may do with a beat. */
@@ -305,8 +314,9 @@ export class Desk {
     if (!place) return;
     const { beats } = this.adventure.chapters[place.chapter]!;
     this.edit((now) => removeBeat(now, beatId));
-    this.focusNext = (beats[place.beat + 1] ?? beats[place.beat - 1])?.id ?? null;
     this.activeId = null;
+    this.hushedId = (beats[place.beat + 1] ?? beats[place.beat - 1])?.id ?? null;
+    this.focusNext = this.hushedId;
   }
 
   shiftChapter(chapterId: string, by: -1 | 1): void {

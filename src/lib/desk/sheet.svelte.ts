@@ -78,7 +78,7 @@ export class Sheet {
   lay(
     { chapters, setting, defaults }: Adventure,
     { cues, totals }: Schedule,
-    findings: readonly Finding[],
+    notes: ReadonlyMap<string, readonly Finding[]>,
     book: MoveBook,
   ): void {
     const frame = this.#frame;
@@ -89,15 +89,6 @@ export class Sheet {
     this.#cancelLater();
     const later: (readonly [string, string])[] = [];
     let sinceChange = -1;
-    // eslint-disable-next-line svelte/prefer-svelte-reactivity -- gone with this call
-    const notes = new Map<string, Finding[]>();
-    for (const finding of findings) {
-      const { beatId } = finding.place;
-      if (beatId === null) continue;
-      const beside = notes.get(beatId);
-      if (beside) beside.push(finding);
-      else notes.set(beatId, [finding]);
-    }
     // eslint-disable-next-line svelte/prefer-svelte-reactivity -- gone with this call
     const gone = new Set(this.rows.keys());
     let number = 0;

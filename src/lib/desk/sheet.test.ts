@@ -1,6 +1,7 @@
 import {
   check,
   moveBookOf,
+  notesByBeat,
   unroll,
   type Adventure,
   type Beat,
@@ -19,7 +20,7 @@ const idOf = (n: number) => `bt_${n}`;
 const book: MoveBook = moveBookOf({ moves: [] });
 
 function lay(sheet: Sheet, adventure: Adventure, findings: readonly Finding[] = []): void {
-  sheet.lay(adventure, unroll(adventure), findings, book);
+  sheet.lay(adventure, unroll(adventure), notesByBeat(findings), book);
 }
 
 function laid(adventure = script): Sheet {

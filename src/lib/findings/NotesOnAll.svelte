@@ -1,40 +1,91 @@
-<!-- What is to be said of the whole, and how many notes stand in the margin. -->
+<!-- All notes in one place, the gravest first: those on the whole, those beside lines, and those that wait. -->
 <script lang="ts">
+  import type { Finding, RuleId } from '$core';
+  import { SvelteMap } from 'svelte/reactivity';
   import type { Desk } from '$lib/desk/desk.svelte';
-  import { keyedNotes } from './words';
+  import { keyedNotes, mendAllOf } from './words';
   import PencilNote from './PencilNote.svelte';
 
   const { desk }: { desk: Desk } = $props();
 
-  const open = $derived(desk.findings.filter((finding) => finding.setAside === null));
-  const inMargin = $derived(open.filter((finding) => finding.place.beatId !== null));
-  const whole = $derived(desk.findings.filter((finding) => finding.place.beatId === null));
-  const said = $derived.by(() => {
-    if (open.length === 0) return 'Nothing to mend.';
-    const count = inMargin.length;
-    return count === 0 ? '' : `${count} ${count === 1 ? 'note' : 'notes'} in the margin.`;
-  });
+  let early = $state(false);
 
-  function toFirst() {
-    const id = inMargin[0]?.place.beatId;
-    if (id) desk.focusNext = id;
-  }
+  const notes = $derived(desk.notes);
+  const shown = $derived(early ? [...notes.open, ...notes.waiting] : notes.open);
+  const whole = $derived(shown.filter(({ place }) => place.beatId === null));
+  /** Those beside lines, by line, in the order of the gravest of each. */
+  const beside = $derived.by(() => {
+    const lists = new SvelteMap<string, Finding[]>();
+    for (const finding of shown) {
+      const id = finding.place.beatId;
+      if (id !== null) lists.set(id, [...(lists.get(id) ?? []), finding]);
+    }
+    return [...lists];
+  });
+  /** Rules of which several have a mend: one step for all of them. */
+  const together = $derived.by(() => {
+    const counts = new SvelteMap<RuleId, number>();
+    for (const { rule, fix } of notes.open) if (fix) counts.set(rule, (counts.get(rule) ?? 0) + 1);
+    return [...counts].filter(([, count]) => count > 1);
+  });
 </script>
 
-<section class="mt-2" aria-label="Notes on the whole session">
-  {#if said}
-    <p class="text-soft" role="status">
-      {said}
-      {#if inMargin.length > 0}
-        <button type="button" class="ml-1 min-h-6 underline" onclick={toFirst}>To the first</button>
-      {/if}
+<section aria-label="Notes">
+  {#if notes.open.length === 0}
+    <p role="status">
+      {notes.waiting.length === 0 ? 'Nothing to mend.' : 'Nothing to mend so far.'}
+    </p>
+  {/if}
+  {#if together.length > 0}
+    <p class="mb-3 flex flex-wrap gap-2">
+      {#each together as [rule, count] (rule)}
+        <button
+          type="button"
+          class="btn-quiet border! border-line!"
+          onclick={() => desk.mendAll(rule)}>{mendAllOf(rule, count)}</button
+        >
+      {/each}
     </p>
   {/if}
   {#if whole.length > 0}
-    <ul class="mt-1 grid gap-x-8 gap-y-1 md:grid-cols-2">
+    <h2 class="text-lg">On the whole session</h2>
+    <ul class="mb-3">
       {#each keyedNotes(whole) as { key, finding } (key)}
         <li><PencilNote {desk} {finding} /></li>
       {/each}
     </ul>
+  {/if}
+  {#each beside as [id, list] (id)}
+    {@const row = desk.sheet.rows.get(id)}
+    <div class="border-t border-line py-1.5">
+      <button
+        type="button"
+        class="min-h-6 text-soft tabular underline"
+        onclick={() => (desk.focusNext = id)}
+        >Line {row?.number ?? ''}, at {desk.sheet.clocks.get(id)}</button
+      >
+      {#each keyedNotes(list) as { key, finding } (key)}<PencilNote {desk} {finding} />{/each}
+    </div>
+  {/each}
+  {#if notes.waiting.length > 0}
+    <p class="mt-3 text-soft">
+      {notes.waiting.length === 1
+        ? 'One more note waits'
+        : `${notes.waiting.length} more notes wait`} until the script looks finished.
+      <button type="button" class="min-h-6 underline" onclick={() => (early = !early)}
+        >{early ? 'Let them wait' : 'Show them now'}</button
+      >
+    </p>
+  {/if}
+  {#if notes.aside.length > 0}
+    <details class="mt-3">
+      <summary class="w-fit cursor-pointer py-1 text-soft hover:text-ink"
+        >{notes.aside.length === 1 ? 'One note' : `${notes.aside.length} notes`} left as meant</summary
+      >
+      {#each keyedNotes(notes.aside) as { key, finding } (key)}<PencilNote
+          {desk}
+          {finding}
+        />{/each}
+    </details>
   {/if}
 </section>

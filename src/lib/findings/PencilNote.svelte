@@ -18,7 +18,7 @@
   const stop = $derived(finding.severity === 'stop');
 
   function leave() {
-    desk.edit((now) => setAside(now, finding, reason.trim() || 'It is meant so.'));
+    desk.edit((now) => setAside(now, finding, reason.trim() || 'It’s meant that way.'));
     leaving = false;
     reason = '';
   }
@@ -60,7 +60,7 @@
         <input
           class="inline-word w-full text-left"
           aria-label="Why it stays as it is"
-          placeholder="Why? Enter keeps it so"
+          placeholder="Why? Enter keeps it"
           maxlength={MOST_REASON}
           autofocus
           bind:value={reason}

@@ -7,6 +7,10 @@ type Words = Readonly<{
   note: (params: Params) => string;
   /** What the mend does, as its button says; where there is one. */
   mend?: (params: Params) => string;
+  /** Several of them, as the step says that mends them all. */
+  many?: string;
+  /** What only a person can do, where there is no mend. */
+  yours?: (params: Params) => string;
 }>;
 
 const seconds = (value: string | number | undefined) => lengthInWords(Number(value));
@@ -50,13 +54,13 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
     note: ({ above, amount, least, most, name, who }) =>
       above
         ? `${name}: ${amount} is a lot for ${who}. ${least} to ${most} is usual.`
-        : `${name}: ${amount} is hardly worth starting. ${least} to ${most} is usual.`,
+        : `${name}: ${amount} is very little. ${least} to ${most} is usual.`,
     mend: ({ above, least, most }) => `Make it ${above ? most : least}`,
   },
   'before-age': {
     note: ({ name, age, youngest }) =>
-      `A ${name} comes often by ${age}; your youngest are ${youngest}.`,
-    mend: ({ easier }) => `Take the ${easier}`,
+      `Most children manage a ${name} from about ${age}. Your youngest are ${youngest}.`,
+    mend: ({ easier }) => `Make it a ${easier}`,
   },
   'side-left-out': {
     note: ({ name, side }) =>
@@ -74,7 +78,7 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
   },
   landings: {
     note: ({ landings, most }) =>
-      `${landings} landings are many for small knees. Up to ${most} is plenty.`,
+      `${landings} landings are a lot for small knees. Up to ${most} is plenty.`,
   },
   'still-stretch-first': {
     note: ({ name, seconds: held }) =>
@@ -95,7 +99,7 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
     mend: ({ name }) => (name ? 'Say them first' : 'As long as you talk'),
   },
   'question-no-wait': {
-    note: () => 'A question, and no time to answer it.',
+    note: () => 'You ask a question, but leave no time to answer.',
     mend: ({ seconds: wait }) => `Wait ${seconds(wait)}`,
   },
   'other-forms': {
@@ -105,7 +109,7 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
         : 'Nothing here can be made harder for the sevens.',
   },
   'welcome-checks': {
-    note: ({ missing }) => `Nobody is there to look: the welcome should ask about ${missing}.`,
+    note: ({ missing }) => `You can’t see them: ask about ${missing} in the welcome.`,
     mend: () => 'Ask it',
   },
   'setting-gives': {
@@ -114,7 +118,8 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
     mend: ({ what }) => (what === 'wall' ? 'There is a free wall' : `There is a ${what}`),
   },
   'ups-and-downs': {
-    note: ({ times }) => `Down or up ${times} times: that is a lot of getting up.`,
+    note: ({ times }) =>
+      `They go down to the floor or get up ${times} times. That’s a lot of getting up.`,
   },
   'hold-unready': {
     note: ({ name }) => `The clock of ${name} starts before everybody is in it.`,
@@ -151,7 +156,7 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
     note: ({ name, tenths }) =>
       Number(tenths) >= 10
         ? `${name} can hardly come at all.`
-        : `${name} does not come at all in ${tenths} of 10 sessions.`,
+        : `${name} won’t come at all in ${tenths} of 10 sessions.`,
     mend: () => 'Each once before any twice',
   },
   'chance-amount': {
@@ -168,7 +173,7 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
   },
   'chance-overrun': {
     note: ({ tenths }) =>
-      `It fits as it is drawn here, but chance and children make it run over in ${tenths} of 10 sessions.`,
+      `It fits as drawn here, but with chance and children it runs over in ${tenths} of 10 sessions.`,
     mend: ({ draws }) => `Draw ${draws} times here`,
   },
   'letter-sound': {
@@ -194,7 +199,7 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
   },
   'relay-time': {
     note: ({ thing, things, there, seconds: given, needed }) =>
-      `In ${seconds(given)} ${there} of ${things} ${thing} are there. All of them take ${seconds(needed)}.`,
+      `In ${seconds(given)} they fetch ${there} of the ${things} ${thing}. For all of them they need ${seconds(needed)}.`,
     mend: ({ needed }) => `Give it ${seconds(needed)}`,
   },
   'home-or-here': {
@@ -206,7 +211,7 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
   },
   'unknown-move': {
     note: ({ name }) =>
-      `${name}: nobody knows this move yet. Its time is a guess, and it has no cautions.`,
+      `${name}: Arrup doesn’t know this move. Its time is a guess, and it has no cautions.`,
     mend: ({ nearest }) => `Do it as a ${nearest}`,
   },
   'guises-alike': { note: ({ name }) => `Two different moves are both called ${name}.` },
@@ -220,6 +225,13 @@ export function noteOf(finding: Pick<Finding, 'rule' | 'params'>): string {
 export function mendOf(finding: Pick<Finding, 'rule' | 'params' | 'fix'>): string | null {
   return finding.fix ? (FINDING_WORDS[finding.rule].mend?.(finding.params) ?? 'Mend it') : null;
 }
+
+/** "Mend all nine usual amounts": what one step for all findings of a rule says. */
+export function mendAllOf(rule: RuleId, count: number): string {
+  const what = FINDING_WORDS[rule].many ?? 'of these';
+  return `Mend all ${COUNTS[count] ?? count} ${what}`;
+}
+const COUNTS = ['', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
 
 /**
  * Notes with what tells one from another beside the same beat: the rule, the part, and which of

@@ -43,7 +43,7 @@
       result = await asked.result;
       madeFor = adventure;
     } catch (reason) {
-      if (!(reason instanceof Cancelled)) trouble = `That did not work: ${reason}`;
+      if (!(reason instanceof Cancelled)) trouble = `That didn’t work: ${reason}`;
     } finally {
       working = null;
     }
@@ -60,7 +60,7 @@
   Make it fit
   <InlineChoice
     value={wish}
-    label="What it is to be"
+    label="What to fit it to"
     choices={WISHES}
     onchange={(value) => {
       wish = value;
@@ -72,18 +72,18 @@
     of
     <InlineNumber
       value={amount}
-      label="What it is to come to"
+      label="How much it should be"
       min={1}
       max={wish === 'minutes' ? 120 : 2000}
       onchange={(value) => (wanted = value)}
     />
-    {wish === 'minutes' ? 'minutes' : 'moves, a side counted twice'}
+    {wish === 'minutes' ? 'minutes' : 'moves (each side counts)'}
   {/if}
   {#if working}
     <progress class="mx-2 h-2 w-32 align-middle accent-lamp" max="1" value={share}
       >Looking for the nearest way</progress
     >
-    <button type="button" class="min-h-6 underline" onclick={() => working?.()}>call it off</button>
+    <button type="button" class="min-h-6 underline" onclick={() => working?.()}>stop</button>
   {:else}
     <button type="button" class="ml-2 btn-quiet border border-line" onclick={propose}
       >Show how</button
@@ -108,10 +108,8 @@
           </li>
         {/each}
       </ul>
-      <button type="button" class="btn-lamp" onclick={take}>Take it so</button>
-      <button type="button" class="btn-quiet" onclick={() => (result = null)}
-        >Leave it as it is</button
-      >
+      <button type="button" class="btn-lamp" onclick={take}>Use this</button>
+      <button type="button" class="btn-quiet" onclick={() => (result = null)}>Keep mine</button>
     {/if}
   </div>
 {/if}

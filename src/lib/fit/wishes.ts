@@ -44,7 +44,9 @@ const says = ({ measure }: FitResult, value: number) =>
   measure === 'seconds' ? lengthInWords(value) : `${Math.round(value)} counted moves`;
 
 const KEPT = (kept: number) =>
-  kept === 0 ? '' : ` ${kept === 1 ? 'One beat is' : `${kept} beats are`} to stay as they are.`;
+  kept === 0
+    ? ''
+    : ` ${kept === 1 ? 'One line is' : `${kept} lines are`} meant to stay as they are.`;
 
 /** What would come of it, in a sentence or two. */
 export function outcomeInWords(result: FitResult): string {
@@ -53,19 +55,21 @@ export function outcomeInWords(result: FitResult): string {
   if (measure === 'strain') {
     const share = before === 0 ? 0 : Math.round(Math.abs(after / before - 1) * 100);
     const length = was === is ? `, still ${is} long` : `, ${is} long instead of ${was}`;
-    if (changes.length === 0) return `Nothing here can be changed that way.${KEPT(kept)}`;
+    if (changes.length === 0) return `Nothing here can change that way.${KEPT(kept)}`;
     const way = after < before ? 'less' : 'more';
-    const short = met ? '' : ` That is as far as the moves’ other forms go.${KEPT(kept)}`;
+    const short = met ? '' : ` That’s as far as easier and harder forms go.${KEPT(kept)}`;
     return `About ${share} % ${way} strain over the session${length}.${short}`;
   }
   if (changes.length === 0) {
     return met
-      ? 'It is there already.'
-      : `Nothing can be changed towards ${says(result, target)}: the script asks for ${says(result, before)}.${KEPT(kept)}`;
+      ? 'It’s there already.'
+      : `Nothing here can bring it closer to ${says(result, target)}: it’s ${says(result, before)} now.${KEPT(kept)}`;
   }
-  const ends = `With usual doses it comes to ${says(result, least)} at the least and ${says(result, most)} at the most; take a beat out, or put one in.`;
+  const ends = `With usual amounts it can be ${says(result, least)} to ${says(result, most)}; for more or less, add a line or take one out.`;
   const from = `From ${says(result, before)} to ${says(result, after)}`;
-  return met ? `${from}.` : `${from}: the nearest to ${says(result, target)}. ${ends}${KEPT(kept)}`;
+  return met
+    ? `${from}.`
+    : `${from}: that’s as close to ${says(result, target)} as it gets. ${ends}${KEPT(kept)}`;
 }
 
 /** "lunge instead of squat": the moves that become others, and words that go into the work. */

@@ -39,7 +39,7 @@
           trouble = '';
         },
         (reason: unknown) => {
-          if (!(reason instanceof Cancelled)) trouble = `It could not be played: ${reason}`;
+          if (!(reason instanceof Cancelled)) trouble = `It couldn’t be played: ${reason}`;
         },
       )
       .finally(() => (working = null));
@@ -58,7 +58,7 @@
 </script>
 
 {#if result}
-  <p role="status" data-forecast={result.sessions} class="max-w-prose text-lg">
+  <p role="status" data-forecast={result.sessions} class="max-w-prose">
     {forecastInWords(result).join(' ')}
   </p>
   <div class="max-w-xl"><LengthChart forecast={result} /></div>
@@ -97,7 +97,7 @@
   <p class="text-soft">
     Playing it through
     <progress class="mx-2 h-2 w-32 align-middle accent-lamp" max="1" value={share}></progress>
-    <button type="button" class="min-h-6 underline" onclick={() => working?.()}>call it off</button>
+    <button type="button" class="min-h-6 underline" onclick={() => working?.()}>stop</button>
   </p>
 {:else if calledOff === desk.adventure}
   <button type="button" class="min-h-6 underline" onclick={play}>Play it through</button>

@@ -23,7 +23,7 @@ describe('what to expect of a session', () => {
       'It runs over your 15:00 in 1 session of 32.',
       'Each child does 90 to 130 counted moves.',
       'They land 40 times.',
-      'They are on the move in earnest for 3 min to 4 min.',
+      'They’re really moving for 3 min to 4 min.',
     ]);
   });
 
@@ -33,7 +33,9 @@ describe('what to expect of a session', () => {
       'In eight sessions of ten it takes 13:00 to 14:30.',
       'It stays within your 15:00.',
     ]);
-    expect(basisInWords(base)).toContain('100,000 times; every chance is good to 0.6 in 100');
+    expect(basisInWords(base)).toContain(
+      '100,000 times, so every chance is right to within 0.6 in 100',
+    );
     expect(rangeInWords(spread(7, 7))).toBe('7');
   });
 });

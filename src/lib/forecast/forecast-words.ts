@@ -27,12 +27,12 @@ export function forecastInWords(result: Forecast): readonly string[] {
     landings.p90 === 0 ? '' : `They land ${rangeInWords(landings)} times.`,
     livelySeconds.p90 === 0
       ? ''
-      : `They are on the move in earnest for ${few === many ? many : `${few} to ${many}`}.`,
+      : `They’re really moving for ${few === many ? many : `${few} to ${many}`}.`,
   ].filter(Boolean);
 }
 
 /** How sure all that is, and what it rests on. */
 export function basisInWords({ sessions, errorBound }: Forecast): string {
   const good = (Math.ceil(errorBound * 1000) / 10).toString();
-  return `Played ${sessions.toLocaleString('en')} times; every chance is good to ${good} in 100. Talk, counting and children vary by about a tenth to either side, which is our own judgement; chance varies by its rules.`;
+  return `Played ${sessions.toLocaleString('en')} times, so every chance is right to within ${good} in 100. Besides chance, it lets your talk, your counting and the children vary, by our own judgement of how much they do.`;
 }

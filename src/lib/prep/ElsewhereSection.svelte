@@ -7,7 +7,7 @@
     moveBookOf,
     movesUsed,
     swapMove,
-    unroll,
+    toldLength,
     USUAL_PRESETS,
     type Setting,
   } from '$core';
@@ -43,7 +43,7 @@
   );
   const seconds = $derived(
     [adventure.setting, there].map(
-      (setting) => unroll(adventure, setting, preferences.pace).totalSeconds,
+      (setting) => toldLength(adventure, setting, preferences.pace).seconds,
     ),
   );
 

@@ -1,13 +1,12 @@
 <script lang="ts">
   import { clockOf, unroll, titleOf } from '$core';
   import { resolve } from '$app/paths';
-  import Copy from '@lucide/svelte/icons/copy';
-  import Download from '@lucide/svelte/icons/download';
+  import { tick } from 'svelte';
   import Play from '@lucide/svelte/icons/play';
-  import Trash from '@lucide/svelte/icons/trash-2';
   import Terrain from '$lib/terrain/Terrain.svelte';
   import { preferences } from '$lib/store/preference-store.svelte';
   import type { AdventureRecord } from '$lib/store/db';
+  import LengthOnShelf from './LengthOnShelf.svelte';
 
   type Props = {
     record: AdventureRecord;
@@ -37,7 +36,8 @@
       led,
     ].join(' · '),
   );
-  const small = 'btn-quiet text-soft hover:text-ink';
+  let more = $state(false);
+  let opener = $state<HTMLButtonElement>();
 </script>
 
 <li class="group grid gap-x-8 gap-y-2 border-t border-line py-6 md:grid-cols-[minmax(0,1fr)_20rem]">
@@ -54,19 +54,41 @@
     <p class="mt-1 text-soft">
       {about}{adventure.world.name ? ` · ${adventure.world.name}` : ''}
     </p>
-    <div class="mt-2 -ml-3 flex flex-wrap gap-x-1">
+    <div class="mt-2 flex flex-wrap items-center gap-x-1">
+      <a
+        href={resolve('/desk/[id]', { id: record.id })}
+        class="btn-quiet border border-line font-semibold"
+      >
+        Open<span class="sr-only">&nbsp;{title}</span>
+      </a>
       <a href={resolve('/stage/[id]', { id: record.id })} class="btn-quiet font-semibold">
         <Play size={18} aria-hidden="true" />Lead it
       </a>
-      <button type="button" class={small} onclick={onduplicate} aria-label="Duplicate {title}">
-        <Copy size={18} aria-hidden="true" />Duplicate
-      </button>
-      <button type="button" class={small} onclick={onexport} aria-label="Save {title} as a file">
-        <Download size={18} aria-hidden="true" />Save as file
-      </button>
-      <button type="button" class={small} onclick={onremove} aria-label="Delete {title}">
-        <Trash size={18} aria-hidden="true" />Delete
-      </button>
+      {#if more}
+        {#await import('./RowMenu.svelte') then { default: RowMenu }}
+          <RowMenu
+            {title}
+            choices={[
+              { word: 'Make a copy', run: onduplicate },
+              { word: 'Save as a file', run: onexport },
+              { word: 'Delete', run: onremove },
+            ]}
+            onclose={() => {
+              more = false;
+              void tick().then(() => opener?.focus());
+            }}
+          />
+        {/await}
+      {:else}
+        <button
+          bind:this={opener}
+          type="button"
+          class="btn-quiet text-soft hover:text-ink"
+          aria-haspopup="menu"
+          aria-label="More for {title}"
+          onclick={() => (more = true)}>More</button
+        >
+      {/if}
     </div>
   </div>
   <a
@@ -77,7 +99,9 @@
   >
     <Terrain cues={schedule.cues} chapters={adventure.chapters} small height={84} />
     <p class="mt-1 flex justify-between tabular">
-      <span class="font-heading text-xl font-bold">{clockOf(schedule.totalSeconds)}</span>
+      <span class="font-heading text-xl font-bold"
+        ><LengthOnShelf {adventure} pace={preferences.pace} /></span
+      >
       <span class="text-soft">of {clockOf(adventure.setting.slotSeconds)}</span>
     </p>
   </a>

@@ -1,7 +1,9 @@
 <!-- A script to begin from, for every shape that a session can have. -->
 <script lang="ts">
-  import { clockOf, unroll, type Adventure } from '$core';
-  import Terrain from '$lib/terrain/Terrain.svelte';
+  import type { Adventure } from '$core';
+  import { preferences } from '$lib/store/preference-store.svelte';
+  import LengthOnShelf from './LengthOnShelf.svelte';
+  import ShapePicture from './ShapePicture.svelte';
   import { readStart, STARTS, type Start } from './starts';
 
   const { onstart }: { onstart: (adventure: Adventure) => void } = $props();
@@ -15,7 +17,7 @@
     try {
       onstart(await readStart(start));
     } catch (reason) {
-      trouble = `“${start.shape}” could not be opened: ${reason}. Reload the page, and try again.`;
+      trouble = `“${start.shape}” couldn’t be opened: ${reason}. Reload the page, and try again.`;
     } finally {
       taking = null;
     }
@@ -38,19 +40,16 @@
         >{start.shape}</span
       >
       <span class="mt-0.5 min-h-12">{start.how}</span>
+      <ShapePicture sign={start.sign} />
       {#await readStart(start)}
-        <span class="block h-[72px]"></span>
+        <span class="block min-h-6"></span>
       {:then adventure}
-        {@const schedule = unroll(adventure)}
-        <span aria-hidden="true"
-          ><Terrain cues={schedule.cues} chapters={adventure.chapters} small height={48} /></span
-        >
         <span class="mt-1 flex justify-between gap-3 text-soft tabular">
           <span>{adventure.title} · {about(adventure)}</span>
-          <span>{clockOf(schedule.totalSeconds)}</span>
+          <LengthOnShelf {adventure} pace={preferences.pace} />
         </span>
       {:catch}
-        <span class="text-pencil">It cannot be shown.</span>
+        <span class="text-pencil">It can’t be shown.</span>
       {/await}
     </button>
   {/each}

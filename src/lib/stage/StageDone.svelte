@@ -10,7 +10,11 @@
   const over = $derived(session.elapsed - session.adventure.setting.slotSeconds);
 </script>
 
-<main class="flex min-h-dvh flex-col items-center justify-center gap-6 p-8 text-center">
+<main
+  id="main"
+  tabindex="-1"
+  class="flex min-h-dvh flex-col items-center justify-center gap-6 p-8 text-center"
+>
   <h1 class="text-7xl font-extrabold">Well led!</h1>
   <p class="max-w-3xl text-3xl" data-result>
     {lengthInWords(session.elapsed)}{over > 0

@@ -2,21 +2,25 @@
 <script lang="ts">
   import {
     cautionsOf,
+    capital,
     clockOf,
     DEFERRING_LINE,
     kitInWords,
     kitListOf,
+    lengthTold,
     type Adventure,
     type CountsMode,
     type HoldsMode,
     type LinesMode,
     type Schedule,
     titleOf,
+    toldLength,
   } from '$core';
   import { resolve } from '$app/paths';
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
   import Play from '@lucide/svelte/icons/play';
   import RotateCcw from '@lucide/svelte/icons/rotate-ccw';
+  import { preferences } from '$lib/store/preference-store.svelte';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
 
   type Props = {
@@ -59,10 +63,11 @@
   const MOST_CAUTIONS = 4;
   const kit = $derived(kitListOf(adventure, adventure.setting).map(kitInWords));
   const cautions = $derived(cautionsOf(adventure).slice(0, MOST_CAUTIONS));
+  const told = $derived(toldLength(adventure, adventure.setting, preferences.pace));
   const empty = $derived(schedule.cues.length === 0);
 </script>
 
-<main class="mx-auto max-w-5xl px-6 py-8">
+<main id="main" tabindex="-1" class="mx-auto max-w-5xl px-6 py-8">
   <a class="-ml-3 btn-quiet text-lg" href={resolve('/desk/[id]', { id: adventure.id })}>
     <ArrowLeft size={22} aria-hidden="true" />Desk
   </a>
@@ -73,7 +78,7 @@
     </p>
   {:else}
     <p class="mt-3 text-2xl">
-      {clockOf(schedule.totalSeconds)} in a slot of {clockOf(adventure.setting.slotSeconds)}.
+      {capital(lengthTold(told))}, in a slot of {clockOf(adventure.setting.slotSeconds)}.
       {#if kit.length > 0}At hand: {kit.join(', ')}.{/if}
     </p>
     <div class="mt-8 flex flex-wrap items-center gap-4">
@@ -155,7 +160,7 @@
       >, each in a window of its own.
     </p>
     <section class="mt-8 border-t-2 border-line pt-5 text-lg" aria-label="Before you start">
-      <h2 class="text-2xl">Look round once</h2>
+      <h2 class="text-2xl">Have a look around</h2>
       <ul class="mt-2 grid gap-x-10 gap-y-1 sm:grid-cols-2">
         {#each cautions as caution (caution.text)}<li class="border-b border-line py-1.5">
             {caution.text}

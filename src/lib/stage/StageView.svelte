@@ -110,7 +110,7 @@
     'flex min-h-20 min-w-0 flex-1 items-center justify-center gap-3 rounded-2xl text-2xl font-bold border-2 border-ink max-sm:gap-1 max-sm:text-xl';
 </script>
 
-<main class="stage">
+<main id="main" tabindex="-1" class="stage">
   <h1 class="sr-only">{titleOf(session.adventure)}, on the Stage</h1>
   <header class="flex items-center justify-between gap-6 text-xl">
     <p class="tabular">

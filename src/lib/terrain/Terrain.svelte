@@ -11,6 +11,8 @@
     height?: number;
     /** A thumbnail has the land only. */
     small?: boolean;
+    /** In a strip: without contours, its minutes on the land itself. */
+    slim?: boolean;
     activeBeatId?: string | null;
     /** "You are here", in seconds. */
     hereSeconds?: number | null;
@@ -28,6 +30,7 @@
     slotSeconds = 0,
     height = 150,
     small = false,
+    slim = false,
     activeBeatId = null,
     hereSeconds = null,
     over = [],
@@ -79,7 +82,7 @@
   onpointerleave={onpoint && (() => onpoint(null))}
 >
   {#if width > 0}
-    <svg {width} height={small ? height : height + 24} aria-hidden="true">
+    <svg {width} height={small ? height : height + (slim ? 17 : 24)} aria-hidden="true">
       <defs>
         <clipPath id="{uid}-land"><path d={land.land} /></clipPath>
         {#each Object.entries(CHAPTER_LOOKS) as [kind, { pattern }] (kind)}
@@ -93,7 +96,7 @@
           </pattern>
         {/each}
       </defs>
-      {#if !small}
+      {#if !small && !slim}
         {#each [2, 3, 4, 5] as level (level)}
           <line class="contour" x1="0" x2={width} y1={land.y(level)} y2={land.y(level)} />
         {/each}
@@ -131,10 +134,10 @@
               y1={height}
               y2={height + 6}
             />
-            <text class="mark" x={land.x(minute * 60)} y={height + 20}>{minute}</text>
+            <text class="mark" x={land.x(minute * 60)} y={height + (slim ? 16 : 20)}>{minute}</text>
           {/if}
         {/each}
-        <text class="first mark" x="0" y={height + 20}>min</text>
+        <text class="first mark" x="0" y={height + (slim ? 16 : 20)}>min</text>
         {#if slotX > 0}
           <g class="slot" transform="translate({Math.min(slotX, width - 2)} 0)">
             <line y1="4" y2={height} x1="0" x2="0" />

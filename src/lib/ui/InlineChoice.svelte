@@ -10,7 +10,7 @@
 </script>
 
 <select
-  class="inline-word bg-none! pr-0!"
+  class="inline-word bg-none! pr-0! text-center"
   aria-label={label}
   value={String(value)}
   onchange={(event) => {

@@ -11,7 +11,7 @@
   const files = openAsFiles();
 </script>
 
-<main class="mx-auto max-w-3xl px-6 py-24">
+<main id="main" tabindex="-1" class="mx-auto max-w-3xl px-6 py-24">
   <h1 class="text-3xl">{title}</h1>
   <p class="mt-3 text-lg">{reason}</p>
   {#if files.length > 0}

@@ -18,11 +18,13 @@ class Notices {
     return this.#list;
   }
 
-  say(text: string, action?: Notice['action'], stays = false): void {
+  /** Gives the id by which it can be closed. */
+  say(text: string, action?: Notice['action'], stays = false): number {
     const notice = { id: this.#next, text, action, stays };
     this.#next += 1;
     this.#list = [...this.#list.slice(-2), notice];
     if (!stays) setTimeout(() => this.close(notice.id), SHOWN_MS);
+    return notice.id;
   }
 
   close(id: number): void {

@@ -38,7 +38,7 @@ const WORDS: Readonly<Record<ProblemCode, (params: Params) => string>> = {
   'too-big': ({ most }) => `This is too big or too long: ${most} is the most.`,
   'not-one-of': ({ allowed }) =>
     Array.isArray(allowed) ? `This must be one of: ${allowed.join(', ')}.` : 'This is not known.',
-  'bad-pattern': () => 'This has signs in it that do not belong here.',
+  'bad-pattern': () => 'There’s a character in it that can’t be used here.',
   'unknown-field': ({ fields }) => `There is something here that Arrup does not know: ${fields}.`,
   'ages-backwards': () => 'The youngest age is above the oldest.',
   'unknown-move': ({ move }) => `There is no move “${move}” in the catalogue or in the file.`,

@@ -24,7 +24,7 @@
 
 <svelte:head><title>Logbook · Arrup</title></svelte:head>
 
-<main class="mx-auto max-w-6xl px-4 pb-24 sm:px-6">
+<main id="main" tabindex="-1" class="mx-auto max-w-6xl px-4 pb-24 sm:px-6">
   <h1 class="pt-8 text-4xl">Logbook</h1>
   <p class="mt-1 mb-6 text-soft">Every session that was led from the Stage, as it really went.</p>
   <KeptAside stores={['runs']} />

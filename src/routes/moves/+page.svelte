@@ -79,7 +79,7 @@
 
 <svelte:head><title>Moves · Arrup</title></svelte:head>
 
-<main class="mx-auto max-w-6xl px-4 pb-24 sm:px-6">
+<main id="main" tabindex="-1" class="mx-auto max-w-6xl px-4 pb-24 sm:px-6">
   <div class="flex flex-wrap items-end justify-between gap-x-6 gap-y-2 pt-8">
     <h1 class="text-4xl">Moves</h1>
     <p class="flex flex-wrap gap-2">

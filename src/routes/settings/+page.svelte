@@ -98,7 +98,7 @@
 
 <svelte:head><title>Settings · Arrup</title></svelte:head>
 
-<main class="mx-auto max-w-3xl px-4 pb-24 text-lg sm:px-6">
+<main id="main" tabindex="-1" class="mx-auto max-w-3xl px-4 pb-24 text-lg sm:px-6">
   <h1 class="pt-8 text-4xl">Settings</h1>
   <KeptAside stores={['preferences', 'presets']} />
 

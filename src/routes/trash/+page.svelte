@@ -35,7 +35,7 @@
 
 <svelte:head><title>Trash · Arrup</title></svelte:head>
 
-<main class="mx-auto max-w-3xl px-4 pb-24 text-lg sm:px-6">
+<main id="main" tabindex="-1" class="mx-auto max-w-3xl px-4 pb-24 text-lg sm:px-6">
   <h1 class="pt-8 text-4xl">Trash</h1>
   <p class="mt-1 text-soft">
     What you delete stays here for {TRASH_DAYS} days, in this browser.

@@ -5,6 +5,7 @@ import { amountAtAge, withAmounts, type Dose } from '../../model/dose';
 import type { Led } from '../../model/led';
 import type { Move } from '../../model/move';
 import type { Setting } from '../../model/setting';
+import { isUnknown } from '../../moves/unknown-move';
 import { within } from '../../words/numbers';
 import type { FindingContext, UsedPart } from '../context';
 import type { Seen } from '../finding';
@@ -116,5 +117,6 @@ function checkPart({ beat, action, move, how }: UsedPart, { setting }: FindingCo
 
 /** A set asks for more, or less, than is usual for the youngest in the group. */
 export function checkDoses(context: FindingContext): Seen[] {
-  return context.parts.flatMap((part) => checkPart(part, context));
+  // What is usual for a move that nobody knows is a guess: nothing is held against that.
+  return context.parts.flatMap((part) => (isUnknown(part.move) ? [] : checkPart(part, context)));
 }

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import mammoth from 'mammoth';
 import { describe, expect, it } from 'vitest';
 import { scriptText } from '../../print/pack-texts';
-import { unroll } from '../../schedule/unroll';
+import { timed } from '../../forecast/told-length';
 import { arbitraryAdventure } from '../../testing/arbitrary';
 import { doseOf, moveBeat, withBeats } from '../../testing/make';
 import { writeDocx } from './docx';
@@ -22,7 +22,7 @@ describe('the script for a word processor', () => {
       ),
       title: 'The letter \u{1f38f} Ł',
     };
-    const bytes = await writeDocx(scriptText(adventure, unroll(adventure)));
+    const bytes = await writeDocx(scriptText(adventure, timed(adventure)));
     const { value: html } = await mammoth.convertToHtml({ buffer: Buffer.from(bytes) });
     expect(html).toContain('The letter \u{1f38f} Ł');
     expect(html).toMatch(/<h1>.*The way/u);
@@ -34,7 +34,7 @@ describe('the script for a word processor', () => {
   it('of any adventure is a document with all that is said in it', async () => {
     await fc.assert(
       fc.asyncProperty(arbitraryAdventure, async (any) => {
-        const text = await textOf(await writeDocx(scriptText(any, unroll(any))));
+        const text = await textOf(await writeDocx(scriptText(any, timed(any))));
         for (const { beats } of any.chapters) {
           for (const beat of beats) {
             if (beat.kind !== 'tell' || !/^[\w ]{3,}$/u.test(beat.text)) continue;

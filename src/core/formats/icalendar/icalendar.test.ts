@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import ICAL from 'ical.js';
 import { describe, expect, it } from 'vitest';
-import { unroll } from '../../schedule/unroll';
+import { timed } from '../../forecast/told-length';
 import { arbitraryAdventure } from '../../testing/arbitrary';
 import { doseOf, moveBeat, withBeats } from '../../testing/make';
 import { serializeICalendar } from './icalendar';
@@ -22,7 +22,7 @@ describe('the session in a calendar', () => {
     const script = withBeats(moveBeat([doseOf('bean-bag-catch', 5)]));
     const adventure = { ...script, title: 'Fog; and, a bell' };
     const { event, alarms } = eventOf(
-      serializeICalendar(adventure, unroll(adventure), '2027-03-01T09:00', STAMP),
+      serializeICalendar(adventure, timed(adventure), '2027-03-01T09:00', STAMP),
     );
     expect(event.summary).toBe('Fog; and, a bell');
     expect(event.startDate.toString()).toBe('2027-03-01T09:00:00');
@@ -42,7 +42,7 @@ describe('the session in a calendar', () => {
     fc.assert(
       fc.property(arbitraryAdventure, date, (any, at) => {
         const local = at.toISOString().slice(0, 16);
-        const text = serializeICalendar(any, unroll(any), local, STAMP);
+        const text = serializeICalendar(any, timed(any), local, STAMP);
         const { event } = eventOf(text);
         expect(event.startDate.toString()).toBe(`${local}:00`);
         for (const line of text.split('\r\n')) {
@@ -55,7 +55,7 @@ describe('the session in a calendar', () => {
   it('refuses what is no time', () => {
     const adventure = withBeats();
     for (const wrong of ['', 'tomorrow', '2027-13-01T09:00', '2027-03-01 09:00']) {
-      expect(() => serializeICalendar(adventure, unroll(adventure), wrong, STAMP)).toThrow(
+      expect(() => serializeICalendar(adventure, timed(adventure), wrong, STAMP)).toThrow(
         RangeError,
       );
     }

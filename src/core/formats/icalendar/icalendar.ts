@@ -5,7 +5,8 @@ import type { Adventure } from '../../document/adventure';
 import { titleOf } from '../../document/title';
 import { startsBy } from '../../cues/starts';
 import { LOCAL_TIME, type LocalTime } from './local-time';
-import type { Schedule } from '../../schedule/unroll';
+import { lengthTold, type TimedSchedule } from '../../forecast/told-length';
+import { capital } from '../../words/capital';
 
 /** Kit is got ready this long before. Our own judgement. */
 const REMIND_SECONDS = 30 * 60;
@@ -17,7 +18,7 @@ const REMIND_SECONDS = 30 * 60;
  */
 export function serializeICalendar(
   adventure: Adventure,
-  schedule: Schedule,
+  schedule: TimedSchedule,
   startsAt: LocalTime,
   stampedAt: Date,
 ): string {
@@ -31,7 +32,7 @@ export function serializeICalendar(
   const starts = startsBy(schedule.cues, 'chapterId');
   const description = [
     world.want,
-    `${lengthInWords(schedule.totalSeconds)} of a slot of ${lengthInWords(setting.slotSeconds)}.`,
+    `${capital(lengthTold(schedule.told))}, in a slot of ${lengthInWords(setting.slotSeconds)}.`,
     kit.length > 0 ? `To gather: ${kit.join(', ')}.` : '',
     ...chapters.flatMap(({ id, title: chapter }) => {
       const at = starts.get(id);

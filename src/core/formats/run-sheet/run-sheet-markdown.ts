@@ -1,6 +1,6 @@
 import { lengthInWords } from '../../words/clock';
 import type { Adventure } from '../../document/adventure';
-import type { Schedule } from '../../schedule/unroll';
+import { lengthTold, type TimedSchedule } from '../../forecast/told-length';
 import { titleOf } from '../../document/title';
 import { plainMarkdown } from '../markdown-plain';
 import { clockOrBlank, runSheetRows, type RunSheetRow } from '../../print/run-sheet-rows';
@@ -15,13 +15,13 @@ function rowLine(row: RunSheetRow): string {
 }
 
 /** The run sheet as CommonMark: a heading for each chapter, a list item for each beat. */
-export function serializeRunSheetMarkdown(adventure: Adventure, schedule: Schedule): string {
+export function serializeRunSheetMarkdown(adventure: Adventure, schedule: TimedSchedule): string {
   const { ages, slotSeconds } = adventure.setting;
   const rows = runSheetRows(adventure, schedule);
   const lines = [
     `# ${plainMarkdown(titleOf(adventure))}`,
     '',
-    `Ages ${ages.from} to ${ages.to} · ${lengthInWords(schedule.totalSeconds)} of a slot of ${lengthInWords(slotSeconds)}`,
+    `Ages ${ages.from} to ${ages.to} · ${lengthTold(schedule.told)} · a slot of ${lengthInWords(slotSeconds)}`,
   ];
   if (adventure.world.want) lines.push('', plainMarkdown(adventure.world.want));
   for (const chapter of adventure.chapters) {

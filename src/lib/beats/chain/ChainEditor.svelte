@@ -118,11 +118,11 @@
   {/if}
   <LedSentence {beat} {led} {active} {change} />
 </p>
-<ol class="mt-1">
+<ol class={active ? 'mt-1' : 'closed-list'}>
   {#each links as link, index (link.id)}
     {@const verse = verseAt(index)}
-    <li class="flex items-start gap-3 py-1">
-      <span class="min-w-8 pt-0.5 text-right font-heading text-lg font-bold text-soft tabular"
+    <li class={['flex items-start', active ? 'gap-3 py-1' : 'gap-1']}>
+      <span class="min-w-5 pt-0.5 text-right font-heading text-lg font-bold text-soft tabular"
         >{isJoined(index) ? '+' : linksUpTo(index)}</span
       >
       <div class="min-w-0 flex-1">

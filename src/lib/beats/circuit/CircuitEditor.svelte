@@ -85,9 +85,9 @@
   <LedSentence {beat} {led} {active} isCircuit {isUsual} {change} />
 </p>
 <RoundsEditor {beat} {active} {change} {leave} />
-<ol class="mt-2 flex flex-col gap-2">
+<ol class={active ? 'mt-2 flex flex-col gap-2' : 'closed-list'}>
   {#each beat.stations as station, index (station.id)}
-    <li class="grid grid-cols-[2rem_minmax(0,1fr)]">
+    <li class="grid grid-cols-[1.25rem_minmax(0,1fr)]">
       <span class="font-heading text-lg font-bold text-pencil" aria-hidden="true">{index + 1}</span>
       <div>
         <GuiseFields

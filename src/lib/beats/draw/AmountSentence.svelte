@@ -11,18 +11,18 @@
   const { hasNumber, isPlaces } = $derived(deviceFile(beat.device));
   const SUM = { times: 1, plus: 0, least: 3, most: 20, ask: false } as const;
   const SOURCES = $derived([
-    ['dose', 'as its own dose says'],
+    ['dose', 'as much as its line says'],
     ...(hasNumber || amount.from === 'outcome'
       ? [
           [
             'outcome',
-            beat.device.kind === 'deck' ? 'by the card’s number' : 'by what is thrown',
+            beat.device.kind === 'deck' ? 'as many as the card says' : 'as many as the dice show',
           ] as const,
         ]
       : []),
-    ['number die', 'by a number die'],
+    ['number die', 'as many as a number die shows'],
     ...(isPlaces || amount.from === 'room'
-      ? [['room', 'as far as its spot is from the middle of the room'] as const]
+      ? [['room', 'as far as its spot is from the middle'] as const]
       : []),
   ] as const);
   const set = (next: AmountRule, key?: string) => change({ ...beat, amount: next }, key);
@@ -37,18 +37,17 @@
   }
 </script>
 
-<p class="leading-8">
-  Each is done
+<span>
   <InlineChoice
     value={amount.from}
     label="Where the amount comes from"
     choices={SOURCES}
     onchange={setSource}
-  />{#if amount.from === 'number die'}&nbsp;of
+  />{#if amount.from === 'number die'}, with
     <InlineChoice
       value={amount.sides}
       label="Sides of the number die"
-      choices={DIE_SIDES.map((sides) => [sides, String(sides)] as const)}
+      choices={DIE_SIDES.map((sides) => [sides, `${sides} sides`] as const)}
       onchange={(sides) => set({ ...amount, sides })}
     />{/if}{#if isSum(amount)}, times
     <InlineNumber
@@ -64,7 +63,7 @@
       min={-20}
       max={100}
       onchange={(plus) => set({ ...amount, plus: Math.round(plus) }, 'plus')}
-    /> more, but from
+    /> more, but never less than
     <InlineNumber
       value={amount.least}
       label="At least"
@@ -74,7 +73,7 @@
           'floor',
         )}
     />
-    to
+    or more than
     <InlineNumber
       value={amount.most}
       label="At most"
@@ -92,5 +91,5 @@
         [true, 'and the children do the sum first'],
       ] as const}
       onchange={(ask) => set({ ...amount, ask })}
-    />{/if}.
-</p>
+    />{/if}
+</span>

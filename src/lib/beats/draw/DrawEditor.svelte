@@ -23,6 +23,7 @@
   import { newId, newSeed } from '$lib/store/new-id';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import type { EditorProps } from '../editor-props';
+  import HowOften from './HowOften.svelte';
   import LedSentence from '../LedSentence.svelte';
   import MovePicker from '$lib/moves/MovePicker.svelte';
   import Meanwhile from '../Meanwhile.svelte';
@@ -31,6 +32,7 @@
   import DeckSentence from './DeckSentence.svelte';
   import DrawRules from './DrawRules.svelte';
   import EntryLine from './EntryLine.svelte';
+  import Rule from './Rule.svelte';
 
   const { beat, book, setting, defaults, ideas, led, active, change, leave }: EditorProps<'draw'> =
     $props();
@@ -39,6 +41,7 @@
 
   /** The line of the table that is being worked on. */
   let openId = $state<string | null>(null);
+  let moreOpen = $state(false);
   /** The lines as they stand on the page, for the keyboard to go to. */
   // eslint-disable-next-line svelte/prefer-svelte-reactivity -- nothing is drawn from it
   const lines = new Map<string, HTMLElement>();
@@ -111,34 +114,14 @@
   {#if !active}<span class="text-soft">{summary.join('; ')}</span>{/if}
 </p>
 {#if active}
-  <div class="mt-1 mb-2 pl-1">
-    <DeviceBoard
-      {beat}
-      {names}
-      {book}
-      {setting}
-      onpick={(id) => lines.get(id)?.querySelector('input')?.focus()}
-      onput={putFace}
-      onlabel={(entry, label) => changeEntry({ ...entry, label }, 'label')}
-      onmove={setMove}
-      onleave={leave}
-    />
-  </div>
-  <div class="pl-1 text-soft">
-    <p class="leading-8">
-      Drawn from
+  <div class="pl-1">
+    <Rule asks="What can come?">
       <InlineChoice
         value={device.kind}
         label="Device"
         choices={DEVICE_KINDS.map((kind) => [kind, DEVICES[kind].choice] as const)}
         onchange={(kind) => setDevice(DEVICES[kind].begin(beat.entries.length))}
-      />{#if device.kind === 'die'}&nbsp;with
-        <InlineChoice
-          value={device.sides}
-          label="Sides"
-          choices={DIE_SIDES.map((sides) => [sides, `${sides} sides`] as const)}
-          onchange={(sides) => setDevice({ ...device, sides })}
-        />,
+      />{#if device.kind === 'die'}:
         <InlineChoice
           value={device.dice}
           label="How many dice"
@@ -148,32 +131,67 @@
             [3, 'three, added up'],
           ] as const}
           onchange={(dice) => setDevice({ ...device, dice })}
+        />, with
+        <InlineChoice
+          value={device.sides}
+          label="Sides"
+          choices={DIE_SIDES.map((sides) => [sides, `${sides} sides`] as const)}
+          onchange={(sides) => setDevice({ ...device, sides })}
         />{:else if device.kind === 'deck'}&nbsp;<DeckSentence
           {beat}
           {device}
           ages={setting.ages}
           {book}
           {change}
-        />{/if}.
-      <LedSentence {beat} {led} {active} isDrawn {change} />
-      <InlineChoice
-        value={beat.drawn}
-        label="When it is drawn"
-        choices={[
-          ['live', 'Drawn as you lead'],
-          ['beforehand', 'Drawn beforehand, for the film'],
-        ] as const}
-        onchange={(drawn) => change({ ...beat, drawn })}
-      />{#if beat.drawn === 'beforehand'}
-        <button
-          type="button"
-          class="ml-1 min-h-6 underline"
-          onclick={() => change({ ...beat, seed: newSeed() })}>draw anew</button
-        >{/if}.
-    </p>
-    <AmountSentence {beat} {change} />
-    <DrawRules {beat} {book} {setting} {change} />
+        />{/if}
+    </Rule>
+    <div class="my-1">
+      <DeviceBoard
+        {beat}
+        {names}
+        {book}
+        {setting}
+        onpick={(id) => lines.get(id)?.querySelector('input')?.focus()}
+        onput={putFace}
+        onlabel={(entry, label) => changeEntry({ ...entry, label }, 'label')}
+        onmove={setMove}
+        onleave={leave}
+      />
+    </div>
+    <Rule asks="How often?"><HowOften {beat} {change} /></Rule>
+    <Rule asks="How much of it?"><AmountSentence {beat} {change} /></Rule>
   </div>
+  <details class="pl-1" bind:open={moreOpen}>
+    <summary class="w-fit cursor-pointer py-1 text-soft hover:text-ink">More rules</summary>
+    {#if moreOpen}
+      <DrawRules {beat} {book} {setting} {change}>
+        <Rule
+          asks="When is it drawn?"
+          does={beat.drawn === 'live'
+            ? 'Nobody knows what comes, not even you.'
+            : 'You know what comes: for a film, or to prepare.'}
+        >
+          <InlineChoice
+            value={beat.drawn}
+            label="When it is drawn"
+            choices={[
+              ['live', 'as you lead'],
+              ['beforehand', 'beforehand'],
+            ] as const}
+            onchange={(drawn) => change({ ...beat, drawn })}
+          />{#if beat.drawn === 'beforehand'}
+            <button
+              type="button"
+              class="ml-1 min-h-6 underline"
+              onclick={() => change({ ...beat, seed: newSeed() })}>draw again</button
+            >{/if}
+        </Rule>
+        <Rule asks="How do you lead it?">
+          <LedSentence {beat} {led} {active} isDrawn {change} />
+        </Rule>
+      </DrawRules>
+    {/if}
+  </details>
   <Expectation
     {beat}
     {names}
@@ -186,13 +204,13 @@
 <!-- A touch anywhere on the closed table opens it, as the line above does by keyboard. -->
 <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
 <div
-  class={['mt-2 flex gap-6', !active && 'cursor-pointer']}
+  class={['flex gap-6', active ? 'mt-2' : 'cursor-pointer']}
   onclick={(event) => {
     if (active) return;
     event.currentTarget.closest('article')?.querySelector('textarea')?.focus();
   }}
 >
-  <ul class="min-w-0 flex-1">
+  <ul class={['min-w-0 flex-1', !active && 'closed-list']}>
     {#each beat.entries as entry, index (entry.id)}
       <li
         onfocusin={() => (openId = entry.id)}
@@ -200,7 +218,10 @@
           lines.set(entry.id, line);
           return () => void lines.delete(entry.id);
         }}
-        class={['flex items-start gap-3', active ? 'border-t border-line py-2' : 'py-0.5']}
+        class={[
+          'flex',
+          active ? 'items-start gap-3 border-t border-line py-2' : 'items-center gap-2',
+        ]}
       >
         <EntryLine
           {beat}

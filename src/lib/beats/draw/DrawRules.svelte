@@ -14,6 +14,8 @@
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
   import DoseSentence from '../DoseSentence.svelte';
+  import Rule from './Rule.svelte';
+  import type { Snippet } from 'svelte';
   import MovePicker from '$lib/moves/MovePicker.svelte';
 
   type Props = {
@@ -21,8 +23,10 @@
     book: MoveBook;
     setting: Setting;
     change: (beat: Draw, key?: string) => void;
+    /** More rules, as they are. */
+    children?: Snippet;
   };
-  const { beat, book, setting, change }: Props = $props();
+  const { beat, book, setting, change, children }: Props = $props();
 
   const rules = $derived(beat.rules);
   const device = $derived(beat.device.kind);
@@ -30,29 +34,42 @@
   const set = (part: Partial<DrawRules>, key?: string) =>
     change({ ...beat, rules: { ...rules, ...part } }, key);
 
+  /** Each answer, and what it does to a session. */
   const RETURNS = $derived([
-    ['back', device === 'deck' ? 'and the card goes back' : 'whatever came before'],
-    ['bag', 'each once before any twice'],
-    ['out', device === 'deck' ? 'and the card stays out' : 'each once, and then it is over'],
-    ['in order', 'in order'],
+    [
+      'back',
+      device === 'deck' ? 'yes, the card goes back' : 'yes',
+      'Anything can come, every time.',
+    ],
+    ['bag', 'only after all the others', 'Every one comes once before any comes twice.'],
+    [
+      'out',
+      device === 'deck' ? 'no, the card stays out' : 'no',
+      'What has come is done with: it ends when all have come.',
+    ],
+    ['in order', 'they come in order', 'From the first to the last, like a list.'],
   ] as const);
-  const STOPS = [
-    ['draws', 'so many times'],
-    ['seconds', 'for a time'],
-    ['all seen', 'until all were seen'],
-  ] as const;
-  const REPEATS = [
-    ['keep', 'it is done again'],
-    ['again', 'it does not count: draw again'],
-    ['stand-in', 'the stand-in is done'],
-  ] as const;
-
+  const REPEATS = $derived([
+    ['keep', 'do it again', 'Two the same in a row are simply done twice.'],
+    ['again', 'draw again', 'The second doesn’t count; another draw takes a few seconds.'],
+    [
+      'stand-in',
+      'do something else',
+      rules.standIn
+        ? `The second time, it’s ${moveIn(book, rules.standIn.move).name} instead.`
+        : 'Choose what they do instead.',
+    ],
+  ] as const);
   const STEERINGS = [
-    ['alone', 'is left alone'],
-    ['cap', 'brings none more often than'],
-    ['fair', 'gives each a fair share'],
-    ['surprise', 'gives each a fair share, with no pattern to guess'],
+    ['alone', 'no, pure chance', 'One may come often, another not at all.'],
+    ['cap', 'none comes more than', 'What has come that often is drawn again.'],
+    ['fair', 'yes, share it out', 'None gets two ahead of another.'],
+    ['surprise', 'yes, and without a pattern', 'Shared out, and they can’t guess what’s next.'],
   ] as const;
+  const choices = <V extends string>(answers: readonly (readonly [V, string, string])[]) =>
+    answers.map(([value, word]) => [value, word] as const);
+  const doesOf = (answers: readonly (readonly [string, string, string])[], value: string) =>
+    answers.find(([one]) => one === value)?.[2] ?? '';
   const steering = $derived(
     rules.mostOfOne !== null
       ? 'cap'
@@ -71,192 +88,158 @@
       noPattern: to === 'surprise',
     });
 
-  function setStop(after: DrawRules['stop']['after']) {
-    const { stop } = rules;
-    const times = stop.after === 'draws' ? stop.draws : stop.after === 'all seen' ? stop.most : 20;
-    set({
-      stop:
-        after === 'draws'
-          ? { after, draws: times }
-          : after === 'seconds'
-            ? { after, seconds: 180 }
-            : { after, most: Math.max(times, 20) },
-    });
-  }
   function setStandIn(move: Move) {
     set({ standIn: newAction(move, setting.ages, newId) });
   }
 </script>
 
-<p class="leading-8">
-  Drawn
-  <InlineChoice
-    value={rules.stop.after}
-    label="When it stops"
-    choices={STOPS}
-    onchange={setStop}
-  />:
-  {#if rules.stop.after === 'draws'}
-    <InlineNumber
-      value={rules.stop.draws}
-      label="Draws"
-      max={200}
-      onchange={(draws) => set({ stop: { after: 'draws', draws: Math.round(draws) } }, 'draws')}
-    />
-    {rules.stop.draws === 1 ? 'time' : 'times'},
-  {:else if rules.stop.after === 'seconds'}
-    <InlineNumber
-      value={rules.stop.seconds}
-      label="Seconds of drawing"
-      min={10}
-      max={3600}
-      step={10}
-      onchange={(seconds) =>
-        set({ stop: { after: 'seconds', seconds: Math.round(seconds) } }, 'seconds')}
-    /> s,
-  {:else}
-    <InlineNumber
-      value={rules.stop.most}
-      label="Draws at most"
-      max={200}
-      onchange={(most) => set({ stop: { after: 'all seen', most: Math.round(most) } }, 'most')}
-    /> at most,
-  {/if}
-  <InlineChoice
-    value={rules.returns}
-    label="Whether it comes back"
-    choices={RETURNS}
-    onchange={(returns) => set({ returns })}
-  />.
-  {#if !inOrder}
-    If the same comes twice running,
+<div class="mt-1 text-soft">
+  <Rule asks="Can it come again?" does={doesOf(RETURNS, rules.returns)}>
     <InlineChoice
-      value={rules.onRepeat}
-      label="On a repeat"
-      choices={REPEATS}
-      onchange={(onRepeat) => set({ onRepeat })}
-    />{#if rules.onRepeat === 'stand-in'},
+      value={rules.returns}
+      label="Whether it comes back"
+      choices={choices(RETURNS)}
+      onchange={(returns) => set({ returns })}
+    />
+  </Rule>
+  {#if !inOrder}
+    <Rule asks="The same twice in a row?" does={doesOf(REPEATS, rules.onRepeat)}>
+      <InlineChoice
+        value={rules.onRepeat}
+        label="On a repeat"
+        choices={choices(REPEATS)}
+        onchange={(onRepeat) => set({ onRepeat })}
+      />{#if rules.onRepeat === 'stand-in'},
+        <MovePicker
+          {book}
+          text={rules.standIn ? moveIn(book, rules.standIn.move).name : 'which?'}
+          label="Stand-in"
+          onpick={setStandIn}
+        />{#if rules.standIn}{@const standIn = rules.standIn},
+          <DoseSentence
+            dose={standIn.dose}
+            move={moveOf(book, standIn)}
+            ages={setting.ages}
+            active={false}
+            onchange={(dose, key) => set({ standIn: { ...standIn, dose } }, `standin.${key}`)}
+          />{/if}, and a third time
+        <InlineChoice
+          value={rules.thirdInARow}
+          label="The third in a row"
+          choices={[
+            ['original', 'the move itself again'],
+            ['stand-in', 'the stand-in again'],
+          ] as const}
+          onchange={(thirdInARow) => set({ thirdInARow })}
+        />{/if}
+    </Rule>
+    <Rule asks="Shared out fairly?" does={doesOf(STEERINGS, steering)}>
+      <InlineChoice
+        value={steering}
+        label="How chance is steered"
+        choices={choices(STEERINGS)}
+        onchange={steer}
+      />{#if rules.mostOfOne !== null}&nbsp;<InlineNumber
+          value={rules.mostOfOne}
+          label="Most of one move"
+          max={200}
+          onchange={(mostOfOne) => set({ mostOfOne: Math.round(mostOfOne) }, 'cap')}
+        /> times{/if}
+    </Rule>
+  {/if}
+  <Rule asks="Between two draws?">
+    <InlineChoice
+      value={rules.between !== null}
+      label="Between two draws"
+      choices={[
+        [false, 'nothing else happens'],
+        [true, 'they move to'],
+      ] as const}
+      onchange={(travels) =>
+        set({
+          between: travels
+            ? { move: 'jog', leastSeconds: 5, mostSeconds: 10, tightens: false }
+            : null,
+        })}
+    />{#if rules.between}{@const between = rules.between}&nbsp;music:
       <MovePicker
         {book}
-        text={rules.standIn ? moveIn(book, rules.standIn.move).name : 'which?'}
-        label="Stand-in"
-        onpick={setStandIn}
-      />{#if rules.standIn}{@const standIn = rules.standIn},
-        <DoseSentence
-          dose={standIn.dose}
-          move={moveOf(book, standIn)}
-          ages={setting.ages}
-          active={false}
-          onchange={(dose, key) => set({ standIn: { ...standIn, dose } }, `standin.${key}`)}
-        />{/if}, and a third time
+        text={moveIn(book, between.move).name}
+        label="How they travel"
+        onpick={({ id }) => set({ between: { ...between, move: id } })}
+      />,
+      <InlineNumber
+        value={between.leastSeconds}
+        label="Least seconds between"
+        max={120}
+        onchange={(seconds) =>
+          set(
+            {
+              between: {
+                ...between,
+                leastSeconds: Math.round(seconds),
+                mostSeconds: Math.max(Math.round(seconds), between.mostSeconds),
+              },
+            },
+            'least',
+          )}
+      />
+      to
+      <InlineNumber
+        value={between.mostSeconds}
+        label="Most seconds between"
+        max={120}
+        onchange={(seconds) =>
+          set(
+            {
+              between: {
+                ...between,
+                mostSeconds: Math.round(seconds),
+                leastSeconds: Math.min(Math.round(seconds), between.leastSeconds),
+              },
+            },
+            'longest',
+          )}
+      /> s,
       <InlineChoice
-        value={rules.thirdInARow}
-        label="The third in a row"
+        value={between.tightens}
+        label="How the gaps go"
         choices={[
-          ['original', 'the move itself again'],
-          ['stand-in', 'the stand-in again'],
+          [false, 'never the same length twice'],
+          [true, 'shorter and shorter'],
         ] as const}
-        onchange={(thirdInARow) => set({ thirdInARow })}
-      />{/if}. Chance
+        onchange={(tightens) => set({ between: { ...between, tightens } })}
+      />, and freeze{/if}
+  </Rule>
+  <Rule asks="Who draws?">
     <InlineChoice
-      value={steering}
-      label="How chance is steered"
-      choices={STEERINGS}
-      onchange={steer}
-    />{#if rules.mostOfOne !== null}&nbsp;<InlineNumber
-        value={rules.mostOfOne}
-        label="Most of one move"
-        max={200}
-        onchange={(mostOfOne) => set({ mostOfOne: Math.round(mostOfOne) }, 'cap')}
-      /> times{/if}.
-  {/if}
-  Between two draws
-  <InlineChoice
-    value={rules.between !== null}
-    label="Between two draws"
-    choices={[
-      [false, 'nothing else happens'],
-      [true, 'they travel to'],
-    ] as const}
-    onchange={(travels) =>
-      set({
-        between: travels
-          ? { move: 'jog', leastSeconds: 5, mostSeconds: 10, tightens: false }
-          : null,
-      })}
-  />{#if rules.between}{@const between = rules.between}&nbsp;music:
-    <MovePicker
-      {book}
-      text={moveIn(book, between.move).name}
-      label="How they travel"
-      onpick={({ id }) => set({ between: { ...between, move: id } })}
-    />,
-    <InlineNumber
-      value={between.leastSeconds}
-      label="Least seconds between"
-      max={120}
-      onchange={(seconds) =>
-        set(
-          {
-            between: {
-              ...between,
-              leastSeconds: Math.round(seconds),
-              mostSeconds: Math.max(Math.round(seconds), between.mostSeconds),
-            },
-          },
-          'least',
-        )}
-    />
-    to
-    <InlineNumber
-      value={between.mostSeconds}
-      label="Most seconds between"
-      max={120}
-      onchange={(seconds) =>
-        set(
-          {
-            between: {
-              ...between,
-              mostSeconds: Math.round(seconds),
-              leastSeconds: Math.min(Math.round(seconds), between.leastSeconds),
-            },
-          },
-          'longest',
-        )}
-    /> s,
-    <InlineChoice
-      value={between.tightens}
-      label="How the gaps go"
+      value={rules.thrower}
+      label="Who draws"
       choices={[
-        [false, 'never twice alike'],
-        [true, 'shorter and shorter'],
+        ['presenter', device === 'calls' ? 'You call' : 'You draw'],
+        ['child', `The children ${device === 'calls' ? 'call' : 'draw'} in turn`],
+        ['on screen', 'The screen draws'],
       ] as const}
-      onchange={(tightens) => set({ between: { ...between, tightens } })}
-    />, and freeze{/if}.
-  <InlineChoice
-    value={rules.thrower}
-    label="Who draws"
-    choices={[
-      ['presenter', device === 'calls' ? 'You call' : 'You draw'],
-      ['child', `The children ${device === 'calls' ? 'call' : 'draw'} in turn`],
-      ['on screen', 'It is drawn on the screen'],
-    ] as const}
-    onchange={(thrower) => set({ thrower })}
-  />,
-  <InlineChoice
-    value={rules.eachSeconds !== null}
-    label="How long each takes"
-    choices={[
-      [false, 'each for its own dose'],
-      [true, 'by the clock, straight on'],
-    ] as const}
-    onchange={(timed) => set({ eachSeconds: timed ? 11 : null })}
-  />{#if rules.eachSeconds !== null}:
-    <InlineNumber
-      value={rules.eachSeconds}
-      label="Seconds for each"
-      min={3}
-      max={120}
-      onchange={(seconds) => set({ eachSeconds: Math.round(seconds) }, 'each')}
-    /> s each{/if}.
-</p>
+      onchange={(thrower) => set({ thrower })}
+    />
+  </Rule>
+  <Rule asks="How long is each?">
+    <InlineChoice
+      value={rules.eachSeconds !== null}
+      label="How long each takes"
+      choices={[
+        [false, 'as long as it takes'],
+        [true, 'by the clock, one straight after the other'],
+      ] as const}
+      onchange={(timed) => set({ eachSeconds: timed ? 11 : null })}
+    />{#if rules.eachSeconds !== null}:
+      <InlineNumber
+        value={rules.eachSeconds}
+        label="Seconds for each"
+        min={3}
+        max={120}
+        onchange={(seconds) => set({ eachSeconds: Math.round(seconds) }, 'each')}
+      /> s each{/if}
+  </Rule>
+  {@render children?.()}
+</div>

@@ -16,6 +16,7 @@
     type Setting,
   } from '$core';
   import EntryMark from '$lib/chance/EntryMark.svelte';
+  import MovePicture from '$lib/figures/MovePicture.svelte';
   import { newId } from '$lib/store/new-id';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
   import DoseSentence from '../DoseSentence.svelte';
@@ -79,7 +80,7 @@
 </script>
 
 <span class="min-w-8 pt-0.5"><EntryMark {device} {entry} {index} /></span>
-<div class="min-w-0 flex-1">
+<div class={['min-w-0 flex-1', !active && 'flex flex-wrap items-center gap-x-1.5 leading-5']}>
   {#if active}
     {#if device.kind === 'calls'}
       <input
@@ -142,6 +143,7 @@
       />
     {/if}
   {:else}
+    <MovePicture move={moveOf(book, entry.action)} size={36} />
     {#if device.kind !== 'letters' && device.kind !== 'die' && entry.label && entry.label !== name}<span
         class="text-soft">{entry.label}</span
       >{/if}

@@ -62,11 +62,17 @@
 </p>
 <ol class="mt-1">
   {#each lines as line, index (line.id)}
-    <li class="border-l-2 border-line py-1 pl-3">
+    <li
+      class={[
+        'border-l-2 border-line pl-3',
+        active ? 'py-1' : 'flex flex-wrap items-baseline gap-x-3',
+      ]}
+    >
       <LineArea
         value={line.text}
         label="Line {index + 1}"
         placeholder={active ? 'The words of this line, or the rhythm: tam tam ta-ta tam' : '–'}
+        class={active ? '' : 'w-auto! max-w-full'}
         onchange={(text) => changeLine({ ...line, text }, 'text')}
         onleave={leave}
       />

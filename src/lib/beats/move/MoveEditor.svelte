@@ -45,7 +45,9 @@
   onchange={(say) => change({ ...beat, say }, 'say')}
   onleave={leave}
 />
-<div class={beat.actions.length > 1 ? 'flex flex-col gap-3' : ''}>
+<div
+  class={beat.actions.length > 1 ? (active ? 'flex flex-col gap-3' : 'flex flex-col gap-1') : ''}
+>
   {#each beat.actions as action (action.id)}
     <GuiseFields
       part={action}

@@ -29,47 +29,50 @@
   };
 </script>
 
-<LineArea
-  value={beat.text}
-  label={asks ? 'Question' : 'Line to say'}
-  placeholder="What you say"
-  class="text-lg"
-  onchange={setText}
-  onleave={leave}
-/>
-{#if asks}
-  <p class="pl-1 text-soft">
-    then wait
-    <InlineNumber
-      value={beat.waitSeconds!}
-      label="Seconds to wait for answers"
-      min={0}
-      max={60}
-      onchange={(waitSeconds) => change({ ...beat, waitSeconds }, 'wait')}
-    /> s for answers{active || beat.check ? ': ' : ''}
-    {#if active || beat.check}
-      <InlineChoice
-        value={beat.check ?? false}
-        label="What the answers are for"
-        choices={[
-          [false, 'then go on'],
-          [true, 'a check of their bodies'],
-        ] as const}
-        onchange={(check) => (check ? set({ check: true }, 'to', 'acted') : set({}, 'check'))}
-      />
-    {/if}
-    {#if active}
-      <button type="button" class="ml-3 underline" onclick={() => setAsks(false)}>no waiting</button
-      >
-    {/if}
-  </p>
-{:else if active && beat.text.trim().endsWith('?')}
-  <p class="pl-1 text-soft">
-    <button type="button" class="underline" onclick={() => setAsks(true)}>
-      A question? Wait {WAIT_SECONDS} s for answers
-    </button>
-  </p>
-{/if}
+<div class={active ? '' : 'flex flex-wrap items-baseline gap-x-3'}>
+  <LineArea
+    value={beat.text}
+    label={asks ? 'Question' : 'Line to say'}
+    placeholder="What you say"
+    class={active ? 'text-lg' : 'w-auto! max-w-full text-lg'}
+    onchange={setText}
+    onleave={leave}
+  />
+  {#if asks}
+    <p class="pl-1 leading-6 text-soft">
+      then wait
+      <InlineNumber
+        value={beat.waitSeconds!}
+        label="Seconds to wait for answers"
+        min={0}
+        max={60}
+        onchange={(waitSeconds) => change({ ...beat, waitSeconds }, 'wait')}
+      /> s for answers{active || beat.check ? ': ' : ''}
+      {#if active || beat.check}
+        <InlineChoice
+          value={beat.check ?? false}
+          label="What the answers are for"
+          choices={[
+            [false, 'then go on'],
+            [true, 'a check of their bodies'],
+          ] as const}
+          onchange={(check) => (check ? set({ check: true }, 'to', 'acted') : set({}, 'check'))}
+        />
+      {/if}
+      {#if active}
+        <button type="button" class="ml-3 underline" onclick={() => setAsks(false)}
+          >no waiting</button
+        >
+      {/if}
+    </p>
+  {:else if active && beat.text.trim().endsWith('?')}
+    <p class="pl-1 text-soft">
+      <button type="button" class="underline" onclick={() => setAsks(true)}>
+        A question? Wait {WAIT_SECONDS} s for answers
+      </button>
+    </p>
+  {/if}
+</div>
 {#if active || beat.to || beat.acted}
   <p class="pl-1 text-soft">
     Said to

@@ -1,14 +1,20 @@
 <script lang="ts">
-  import { goto } from '$app/navigation';
+  import { beforeNavigate, goto } from '$app/navigation';
   import { resolve } from '$app/paths';
   import DeskView from '$lib/desk/DeskView.svelte';
   import { deskOnPage } from '$lib/desk/open-desk';
   import { tend } from '$lib/store/open-draft';
+  import { shelf } from '$lib/store/shelf.svelte';
   import { tellDraftNews } from '$lib/ui/draft-news';
   import NotHere from '$lib/ui/NotHere.svelte';
 
   const { data } = $props();
   const desk = $derived(data.desk);
+
+  // An adventure that nothing was written in does not stay; on to its Prep or Stage it goes along.
+  beforeNavigate(({ to }) => {
+    if (desk && to?.params?.id !== desk.adventure.id) void shelf.dropIfBlank(desk.adventure);
+  });
 
   $effect(() => {
     if (!desk) return;

@@ -97,7 +97,7 @@
 <svelte:head><title>{run?.title || 'A session'} · Logbook · Arrup</title></svelte:head>
 
 {#if run && compared}
-  <main class="mx-auto max-w-6xl px-4 pb-24 sm:px-6">
+  <main id="main" tabindex="-1" class="mx-auto max-w-6xl px-4 pb-24 sm:px-6">
     <a class="mt-3 -ml-3 btn-quiet" href={resolve('/logbook')}>
       <ArrowLeft size={18} aria-hidden="true" />Logbook
     </a>

@@ -71,7 +71,7 @@
 {#if !move}
   {#if ownMoves.ready && shelf.ready}<NotHere what="move" />{/if}
 {:else}
-  <main class="mx-auto max-w-5xl px-4 pb-24 sm:px-6">
+  <main id="main" tabindex="-1" class="mx-auto max-w-5xl px-4 pb-24 sm:px-6">
     <a class="mt-3 -ml-3 btn-quiet" href={resolve('/moves')}>
       <ArrowLeft size={18} aria-hidden="true" />Moves
     </a>

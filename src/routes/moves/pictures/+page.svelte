@@ -32,7 +32,7 @@
 
 <svelte:head><title>Pictures of all moves · Arrup</title></svelte:head>
 
-<main class="mx-auto max-w-6xl px-4 pb-24 sm:px-6">
+<main id="main" tabindex="-1" class="mx-auto max-w-6xl px-4 pb-24 sm:px-6">
   <a class="mt-3 -ml-3 btn-quiet" href={resolve('/moves')}>
     <ArrowLeft size={18} aria-hidden="true" />Moves
   </a>

@@ -55,7 +55,7 @@
 <svelte:head><title>Prep: {adventure?.title || 'an adventure'} · Arrup</title></svelte:head>
 
 {#if draft && adventure && choices}
-  <main class="mx-auto max-w-6xl px-4 pt-4 pb-24 sm:px-6">
+  <main id="main" tabindex="-1" class="mx-auto max-w-6xl px-4 pt-4 pb-24 sm:px-6">
     <div class="flex flex-wrap items-center justify-between gap-x-6 gap-y-1">
       <a class="-ml-3 btn-quiet" href={resolve('/desk/[id]', { id: adventure.id })}>
         <ArrowLeft size={18} aria-hidden="true" />Desk

@@ -2,7 +2,7 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
-  import { beatLabel, clockOf, moveBookOf, titleOf, unroll, type Adventure } from '$core';
+  import { beatLabel, lengthInShort, moveBookOf, timed, titleOf, type Adventure } from '$core';
   import { readAdventure, saveAdventure } from '$lib/store/adventure-rows';
   import { preferences } from '$lib/store/preference-store.svelte';
   import { tabs } from '$lib/store/tabs';
@@ -19,7 +19,7 @@
   let openId = $state<number | null>(null);
 
   const scheduleOf = (adventure: Adventure) =>
-    unroll(adventure, adventure.setting, preferences.pace);
+    timed(adventure, adventure.setting, preferences.pace);
 
   async function takeBack({ document, at }: Version) {
     if (!now) return;
@@ -42,7 +42,7 @@
 {#if !now}
   <NotHere what="adventure" />
 {:else}
-  <main class="mx-auto max-w-3xl px-4 pb-24 text-lg sm:px-6">
+  <main id="main" tabindex="-1" class="mx-auto max-w-3xl px-4 pb-24 text-lg sm:px-6">
     <h1 class="pt-8 text-4xl">Earlier versions</h1>
     <p class="mt-1 text-soft">
       Of <a href={resolve('/desk/[id]', { id: now.id })}>{titleOf(now)}</a>: how each day ended, and
@@ -56,13 +56,13 @@
     <ul class="mt-6">
       {#each data.versions as version (version.id)}
         {@const { document, at, why } = version}
-        {@const { cues, totalSeconds } = scheduleOf(document)}
+        {@const { cues, told } = scheduleOf(document)}
         {@const book = moveBookOf(document)}
         <li class="border-t border-line py-5">
           <div class="flex flex-wrap items-center gap-x-4 gap-y-2">
             <h2 class="flex-1 basis-56 text-xl">
               {format(at, 'd MMMM yyyy, HH:mm')}
-              <span class="text-base font-normal text-soft">{why}, {clockOf(totalSeconds)}</span>
+              <span class="text-base font-normal text-soft">{why}, {lengthInShort(told)}</span>
             </h2>
             <button
               type="button"

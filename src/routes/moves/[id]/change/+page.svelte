@@ -24,7 +24,7 @@
 >
 
 {#if draft}
-  <main class="mx-auto max-w-5xl px-4 pb-24 sm:px-6">
+  <main id="main" tabindex="-1" class="mx-auto max-w-5xl px-4 pb-24 sm:px-6">
     <div class="flex flex-wrap items-center gap-x-2 pt-3">
       <a class="-ml-3 btn-quiet" href={resolve('/moves/[id]', { id })}>
         <ArrowLeft size={18} aria-hidden="true" />Done

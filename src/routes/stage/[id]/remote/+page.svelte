@@ -26,7 +26,7 @@
 
 <svelte:head><title>Remote · Arrup</title></svelte:head>
 
-<main class="remote">
+<main id="main" tabindex="-1" class="remote">
   <h1 class="sr-only">Remote for the Stage</h1>
   <p class="now" role="status" data-remote={over ? 'over' : shown ? 'led' : 'waiting'}>
     {#if over}

@@ -44,6 +44,8 @@
   <NotHere what="adventure" />
 {:else}
   <main
+    id="main"
+    tabindex="-1"
     class="screen"
     data-shown={over ? 'over' : follower.gone ? 'gone' : (shown?.kind ?? 'waiting')}
   >

@@ -1,0 +1,72 @@
+import { describe, expect, it } from 'vitest';
+import { usualRules } from '../devices';
+import { someOften } from './some-often';
+import type { Pot } from './pot';
+
+function potOf(copies: readonly number[], rules: Partial<Pot['rules']> = {}): Pot {
+  const outcomes = copies.map((n, entry) => ({ entry, value: null, weight: 1, copies: n }));
+  return {
+    outcomes,
+    entries: copies.length,
+    rules: { ...usualRules({ kind: 'spinner' }, copies.length), onRepeat: 'keep', ...rules },
+  };
+}
+
+/** Every hand of so many draws, counted one by one: the sum that the product stands for. */
+function counted(sides: number, draws: number, least: number): number {
+  let good = 0;
+  const all = sides ** draws;
+  for (let n = 0; n < all; n += 1) {
+    const seen = Array.from({ length: sides }, () => 0);
+    for (let rest = n, k = 0; k < draws; k += 1, rest = Math.floor(rest / sides))
+      seen[rest % sides]! += 1;
+    if (Math.max(...seen) >= least) good += 1;
+  }
+  return good / all;
+}
+
+describe('some entry that comes often', () => {
+  it.each([
+    [6, 6, 3],
+    [4, 7, 4],
+    [2, 11, 8],
+  ])('of %d, in %d draws, %d times or more: as counted one by one', (sides, draws, k) => {
+    const often = someOften(potOf(Array.from({ length: sides }, () => 1)), draws)!;
+    expect(often[k]).toBeCloseTo(counted(sides, draws, k), 10);
+  });
+
+  it('is as likely as its smallest parts say: once at least, and never more often than draws', () => {
+    const often = someOften(potOf([1, 1, 1, 1, 1, 1]), 20)!;
+    expect(often[0]).toBe(1);
+    // Twenty throws of six faces: some face comes four times or more, for 6 x 3 is less than 20.
+    expect(often[4]).toBeCloseTo(1, 12);
+    expect(often).toHaveLength(21);
+    expect(often[20]).toBeCloseTo(6 / 6 ** 20, 12);
+  });
+
+  it('without putting back: five or more of a suit among eleven of 52 cards', () => {
+    // By inclusion and exclusion over two suits: 4 P(one has 5 or more) - 6 P(two have 5 or more each).
+    const choose = (n: number, k: number): number =>
+      k < 0 || k > n ? 0 : k === 0 ? 1 : (choose(n - 1, k - 1) * n) / k;
+    const all = choose(52, 11);
+    let [one, two] = [0, 0];
+    for (let a = 5; a <= 11; a += 1) {
+      one += (choose(13, a) * choose(39, 11 - a)) / all;
+      for (let b = 5; a + b <= 11; b += 1)
+        two += (choose(13, a) * choose(13, b) * choose(26, 11 - a - b)) / all;
+    }
+    const often = someOften(potOf([13, 13, 13, 13], { returns: 'out' }), 11)!;
+    expect(often[5]).toBeCloseTo(4 * one - 6 * two, 10);
+    expect(often[3]).toBeCloseTo(1, 12);
+  });
+
+  it('is not told where the rules tie draws to each other', () => {
+    const six = [1, 1, 1, 1, 1, 1];
+    expect(someOften(potOf(six, { onRepeat: 'again' }), 9)).toBeNull();
+    expect(someOften(potOf(six, { mostOfOne: 3 }), 9)).toBeNull();
+    expect(someOften(potOf(six, { mostAhead: 2 }), 9)).toBeNull();
+    expect(someOften(potOf(six, { returns: 'bag' }), 9)).toBeNull();
+    expect(someOften(potOf(six, { returns: 'out' }), 9)).toBeNull();
+    expect(someOften(potOf(six), 1000)).toBeNull();
+  });
+});

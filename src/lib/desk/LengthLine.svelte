@@ -1,0 +1,33 @@
+<!-- How long it is, beside the slot; and what is done at home, where something is. -->
+<script lang="ts">
+  import { besideSlot, clockOf, lengthInShort, lengthTold } from '$core';
+  import type { Desk } from './desk.svelte';
+
+  type Props = {
+    desk: Desk;
+    /** Only the length itself. */
+    short?: boolean;
+  };
+  const { desk, short = false }: Props = $props();
+
+  const slotSeconds = $derived(desk.adventure.setting.slotSeconds);
+  const over = $derived(desk.told.seconds - slotSeconds);
+</script>
+
+<span
+  class={[over > 0.5 && 'text-pencil', !short && 'leading-6']}
+  data-told={short ? null : lengthTold(desk.told)}
+  aria-label="Length"
+>
+  <b class="font-heading text-xl font-extrabold">{lengthInShort(desk.told)}</b>{#if !short}<span
+      class={over > 0.5 ? 'font-semibold' : 'text-soft'}
+      >{lengthTold(desk.told).slice(lengthInShort(desk.told).length)}; {besideSlot(
+        desk.told,
+        slotSeconds,
+      )}</span
+    >{/if}
+</span>
+{#if !short && desk.home !== null}
+  <span class="pl-3 text-soft">at home</span>
+  <b data-home-length>{clockOf(desk.home)}</b>
+{/if}

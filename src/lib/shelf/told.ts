@@ -1,0 +1,1 @@
+export { lengthInShort, lengthTold, toldLength } from '$core';
