@@ -26,6 +26,7 @@ export { expect };
 /** Opens one of the tabs beside the script: "Notes", "Expect", "Body", "Fit it", "Story" or "Find". */
 export async function lookAt(page: Page, tab: string): Promise<void> {
   const look = page.getByRole('complementary', { name: 'What to look at' });
+  await expect(page.locator('[data-strip]')).toBeVisible();
   if (!(await look.isVisible())) await page.keyboard.press('Control+.');
   await look.getByRole('tab', { name: tab }).click();
 }

@@ -13,6 +13,7 @@ async function dieOnDesk(page: Page, title: string) {
   const beat = page.locator('article[aria-label$="draw"]');
   await expect(beat).toContainText('20 draws');
   await beat.getByLabel('What you say before the draws').focus();
+  await beat.getByText('More rules').click();
   return beat;
 }
 
@@ -21,9 +22,9 @@ test('a die from one typed line: its faces, its rules, what to expect', async ({
   const expectation = beat.locator('[data-odds-numbers]');
   // FACTS.md: twenty throws show all six faces with probability 0.848.
   await expect(expectation).toContainText('every one of them in 17 of 20 sessions');
-  await expect(expectation).toContainText('the same twice running about 3.2 times');
+  await expect(expectation).toContainText('the same twice in a row about 3.2 times');
   await beat.getByLabel('On a repeat').selectOption('again');
-  await expect(expectation).toContainText('3.8 throws that do not count');
+  await expect(expectation).toContainText('3.8 throws that don’t count');
   await beat.getByLabel('On a repeat').selectOption('stand-in');
   await expect(beat.getByText('there is none. Choose one').first()).toBeVisible();
   await beat.getByRole('button', { name: 'Stand-in: which?' }).click();

@@ -9,6 +9,7 @@ import {
   typeLine,
   withScreen,
   lengthOnDesk,
+  openNotes,
 } from './arrup';
 
 test('what is said meanwhile is typed, stands beside the work, and takes no time', async ({
@@ -43,6 +44,7 @@ test('words longer than the work are told with both lengths, and mended', async 
     'march 5 s … The ferry is late, the fog is thick, the goat has eaten the timetable, and nobody on this side of the marsh knows when we can go',
   );
   const note = page.locator('article', { hasText: 'march' });
+  await openNotes(note);
   await expect(note).toContainText(/your words take \d+ s, and there are 5 s to say them in/u);
   await note.getByRole('button', { name: 'Say them first' }).click();
   await expect(page.getByLabel('What you say for march')).toHaveValue(/^The ferry is late/u);

@@ -39,6 +39,7 @@ test('a note can be left with a reason, which stays, and be looked at again', as
   await startNew(page, 'Left');
   await typeLine(page, 'The adventure', 'squats 2');
   const note = page.locator('[data-rule=dose-for-age]');
+  await openNotes(page.locator('article[data-beat]'));
   await note.getByRole('button', { name: 'leave it' }).click();
   await page.keyboard.type('Two is what the kettle needs');
   await page.keyboard.press('Enter');

@@ -55,7 +55,10 @@ test('what to expect of the whole session, played in a worker, again after an ed
   await draw(page).getByLabel('What you say before the draws').focus();
   await draw(page).getByLabel('Draws', { exact: true }).fill('20');
   await expect(told).not.toHaveText(before, { timeout: 30_000 });
-  await expect(page.getByText(/in \d+ of 10 sessions\.|over the slot/u).first()).toBeVisible();
+  await lookAt(page, 'Notes');
+  await expect(
+    page.getByText(/in \d+ of 10 sessions\.|too long for the slot/u).first(),
+  ).toBeVisible();
 });
 
 test('a face of the die is given another move on the die itself', async ({ page }) => {
@@ -159,7 +162,7 @@ test('a coin: its sides are turned on the coin itself, printed, and tossed on th
   await expect(sides.locator('.name').first()).toHaveText('with the wind');
   await sides.getByLabel('Move on heads').selectOption({ label: 'stepping over reeds' });
   // Both sides mean one move now, and the other never comes: that is told, and undone.
-  await expect(coin.getByText(/with the wind can never come/iu)).toBeVisible();
+  await expect(coin.getByText(/with the wind can never come/iu).first()).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).first().click();
   await coin.locator('textarea').first().focus();
   await expect(sides.locator('.name').first()).toHaveText('with the wind');

@@ -65,8 +65,9 @@ test('desk, with notes', async ({ page }) => {
   }
   await page.evaluate(() => {
     (document.activeElement as HTMLElement).blur();
-    scrollTo(0, 560);
+    scrollTo(0, 0);
   });
+  await page.keyboard.press('Control+.');
   await page.mouse.move(5, 5);
   await page.waitForTimeout(400);
   await picture(page, 'desk-notes');
@@ -130,7 +131,7 @@ test('desk, a draw being written', async ({ page }) => {
   const beat = page.locator('article[aria-label$="draw"]');
   await beat.getByLabel('What you say before the draws').focus();
   await expect(beat.locator('[data-odds]')).toBeVisible();
-  await beat.evaluate((row) => scrollTo(0, row.getBoundingClientRect().top + scrollY - 190));
+  await beat.evaluate((row) => scrollTo(0, row.getBoundingClientRect().top + scrollY - 130));
   await page.waitForTimeout(400);
   await picture(page, 'desk-draw');
 });
@@ -151,10 +152,10 @@ test('shelf, starting from a shape', async ({ page }) => {
 
 test('desk, what to expect', async ({ page }) => {
   await open(page, '/desk/adv_ferry-die');
-  await page.getByText('What to expect: how long it takes').click();
+  await page.keyboard.press('Control+.');
+  await page.getByRole('tab', { name: 'Expect' }).click();
   const told = page.locator('[data-forecast]');
   await expect(told).toBeVisible();
-  await told.evaluate((words) => scrollTo(0, words.getBoundingClientRect().top + scrollY - 240));
   await page.waitForTimeout(600);
   await picture(page, 'desk-forecast');
 });

@@ -43,7 +43,7 @@ describe('notes at their time', () => {
   });
 
   it('those in a chapter that is being written wait, but for what may hurt', () => {
-    const script = withBeats(hold('plank', 6), counted('squat', 14));
+    const script = withBeats(hold('plank', 6), counted('squat', 24));
     const [chapter] = script.chapters;
     const { open, waiting } = of(script, chapter!.id);
     const besides = open.filter(({ place }) => place.beatId !== null);

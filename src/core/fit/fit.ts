@@ -16,7 +16,7 @@ export type FitChange = Readonly<{ beatId: string; before: Beat; after: Beat | n
 export type FitResult = Readonly<{
   /** What `target`, `before`, `after`, `least` and `most` are counted in. */
   measure: keyof Measures;
-  /** The target was met: to the count, within FIT_SECONDS, or as much gentler or livelier. */
+  /** The target was met: to the count, to the length or up to FIT_SECONDS less, or as much gentler or livelier. */
   met: boolean;
   target: number;
   before: number;
@@ -32,8 +32,8 @@ export type FitResult = Readonly<{
   adventure: Adventure;
 }>;
 
-/** A length within this of the target is met: nobody's talk is truer than that. */
-export const FIT_SECONDS = 5;
+/** A length up to this much below the target is met, none above it: a slot is over when it is over. */
+export const FIT_SECONDS = 10;
 /** Gentler is this share of the strain; livelier as much the other way. Our own judgement. */
 export const MOOD_SHARE = 0.2;
 /** Being off the target weighs more than any change, a second or a count. */
@@ -63,7 +63,7 @@ function wishOf(target: FitTarget, before: Measures): Wish {
   return {
     measure: 'seconds',
     least: seconds - FIT_SECONDS,
-    most: seconds + FIT_SECONDS,
+    most: seconds,
     target: seconds,
   };
 }

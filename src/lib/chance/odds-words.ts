@@ -67,10 +67,12 @@ const between = ([few, many]: readonly (string | number)[]) =>
   few === many ? String(many) : `${few} to ${many}`;
 
 /** "One of the six will probably not come": how many stay away, as a child could follow it. */
-function whoStaysAway({ counts, allSeen }: Odds): string {
+function whoStaysAway({ counts, allSeen }: Odds, names: readonly string[]): string {
   const never = counts.map((distribution) => distribution[0] ?? 0);
   const all = counts.length;
   if (all < 2) return '';
+  const lost = names.filter((_, n) => never[n]! >= 1);
+  if (lost.length > 0) return `As it stands, ${lost.join(' and ')} can never come.`;
   if (allSeen > 1 - HARDLY) return `You’ll meet all ${WORDS[all] ?? all}.`;
   if (allSeen > 0.5) return `You’ll probably meet all ${WORDS[all] ?? all}.`;
   const away = Math.max(1, Math.round(never.reduce((sum, chance) => sum + chance, 0)));
@@ -100,7 +102,7 @@ function whoComesOften({ counts, often }: Odds, names: readonly string[]): strin
 
 /** What to expect, in two sentences that a child could follow. */
 export function oddsInShort(odds: Odds, names: readonly string[]): string {
-  return [whoStaysAway(odds), whoComesOften(odds, names)].filter(Boolean).join(' ');
+  return [whoStaysAway(odds, names), whoComesOften(odds, names)].filter(Boolean).join(' ');
 }
 
 /** "Some one of them comes seven times or more in 1 session of 9": worth a warning, exactly. */

@@ -64,9 +64,8 @@
       <span class="wide">{count === 0 ? 'Look' : count === 1 ? '1 note' : `${count} notes`}</span>
       <span class="narrow sr-only">Notes and what to look at</span>
     </button>
-    <a class="btn-quiet" href={resolve('/prep/[id]', { id: adventure.id })} title="Prep">
-      <Printer size={18} aria-hidden="true" /><span class="wide">Prep</span>
-      <span class="narrow sr-only">Prep</span>
+    <a class="wide btn-quiet" href={resolve('/prep/[id]', { id: adventure.id })}>
+      <Printer size={18} aria-hidden="true" />Prep
     </a>
     {#if !desk.isEmpty}
       <a class="btn-lamp" href={resolve('/stage/[id]', { id: adventure.id })}>
@@ -76,6 +75,9 @@
   </div>
   <div class="under">
     <div class="said">
+      <a class="narrow float-right btn-quiet" href={resolve('/prep/[id]', { id: adventure.id })}>
+        <Printer size={18} aria-hidden="true" />Prep
+      </a>
       {#if !desk.isEmpty}<p class="long tabular"><LengthLine {desk} /></p>{/if}
       <ForWhom {desk} />
     </div>
@@ -174,7 +176,7 @@
     .save {
       padding-inline: 0.5rem;
     }
-    button.wide {
+    :is(button, a).wide {
       display: inline-flex;
     }
   }
@@ -188,6 +190,12 @@
     }
     .title {
       font-size: 1.2rem;
+    }
+    .short {
+      padding-inline: 0.2rem;
+    }
+    .short :global(b) {
+      font-size: 1rem;
     }
     .line :global(.btn-lamp) {
       padding-inline: 0.8rem;

@@ -1,8 +1,7 @@
 <!-- A way in without grammar: what a line can be, in pictures. A move goes in as usual; the rest begins a line. -->
 <script lang="ts">
-  import { FAMILIES, isUnknown, type Family, type Move, type MoveBook } from '$core';
-  import MovePicture from '$lib/figures/MovePicture.svelte';
-  import { FAMILY_WORDS } from '$lib/moves/words';
+  import type { Move, MoveBook } from '$core';
+  import MovePictures from '$lib/moves/MovePictures.svelte';
   import { STARTERS } from './starters';
 
   type Props = {
@@ -14,13 +13,6 @@
     onclose: () => void;
   };
   const { book, youngest, onmove, online, onclose }: Props = $props();
-
-  let family = $state<Family>('travelling');
-  const moves = $derived(
-    [...book.values()]
-      .filter((move) => move.family === family && move.fromAge <= youngest && !isUnknown(move))
-      .sort((a, b) => a.name.localeCompare(b.name, 'en')),
-  );
 
   function keydown(event: KeyboardEvent) {
     if (event.key !== 'Escape') return;
@@ -47,32 +39,5 @@
       </button>
     {/each}
   </div>
-  <div class="mt-3 flex flex-wrap gap-x-1" role="group" aria-label="Families of moves">
-    {#each FAMILIES as one (one)}
-      <button
-        type="button"
-        class={['btn-quiet', one === family && 'bg-lamp! font-semibold text-on-lamp!']}
-        aria-pressed={one === family}
-        onclick={() => (family = one)}
-      >
-        {FAMILY_WORDS[one]}
-      </button>
-    {/each}
-  </div>
-  <ul
-    class="mt-2 grid max-h-80 grid-cols-[repeat(auto-fill,minmax(7.5rem,1fr))] gap-1 overflow-y-auto"
-    aria-label="{FAMILY_WORDS[family]} moves"
-  >
-    {#each moves as move (move.id)}
-      <li>
-        <button
-          type="button"
-          class="flex h-full w-full flex-col items-center justify-end gap-1 rounded-lg p-2 text-center leading-tight hover:bg-sunk"
-          onclick={() => onmove(move)}
-        >
-          <MovePicture {move} size={56} />{move.name}
-        </button>
-      </li>
-    {/each}
-  </ul>
+  <MovePictures {book} {youngest} {onmove} />
 </section>

@@ -21,6 +21,7 @@
   import { problemInWords } from '$lib/words/problem-words';
   import type { Desk, InsertPlace } from './desk.svelte';
   import LinePicker from './LinePicker.svelte';
+  import { COPIED_LINES } from './clipboard';
   import { addReading, takePlan } from './put-in';
   import { typedLine } from './typed-line';
   import { untrack } from 'svelte';
@@ -116,6 +117,8 @@
   /** A plan of several lines that was pasted: looked at before it is taken in. */
   let pasted = $state.raw<ReadScript | null>(null);
   async function paste(event: ClipboardEvent) {
+    // A whole line that was copied is put in by the Desk.
+    if (event.clipboardData?.types.includes(COPIED_LINES)) return;
     const plan = event.clipboardData?.getData('text/plain') ?? '';
     if (!/\n\s*\S/u.test(plan.trim())) return;
     event.preventDefault();

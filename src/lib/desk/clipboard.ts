@@ -16,7 +16,7 @@ import type { Desk } from './desk.svelte';
 import { pasteLines } from './put-in';
 
 /** What a copied line is called on the clipboard: whole, beside its words as plain text. */
-const LINES = 'application/x-arrup-lines';
+export const COPIED_LINES = 'application/x-arrup-lines';
 
 /** Words are marked in a field: they, and not the line, are what is copied. */
 function hasMarkedWords(target: EventTarget | null): boolean {
@@ -47,7 +47,7 @@ export function clipboardFor(desk: Desk) {
     const beat = desk.sheet.rows.get(id)?.beat;
     if (!beat) return null;
     const words = [...spokenLines(beat), `${beatLabel(beat, desk.book)} ${beatInWords(beat)}`];
-    event.clipboardData.setData(LINES, written(desk.adventure, beat));
+    event.clipboardData.setData(COPIED_LINES, written(desk.adventure, beat));
     event.clipboardData.setData('text/plain', words.join('\n'));
     event.preventDefault();
     return id;
@@ -61,7 +61,7 @@ export function clipboardFor(desk: Desk) {
       if (id !== null) desk.remove(id);
     },
     paste(event: ClipboardEvent): void {
-      const text = event.clipboardData?.getData(LINES);
+      const text = event.clipboardData?.getData(COPIED_LINES);
       if (!text || event.defaultPrevented) return;
       event.preventDefault();
       const read = parseArrupJson(text);

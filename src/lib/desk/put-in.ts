@@ -8,6 +8,7 @@ import {
   newChapter,
   removeBeat,
   splitWords,
+  usualAction,
   withMeanwhile,
   withPlan,
   type Adventure,
@@ -37,6 +38,18 @@ export function addReading(
   }
   if (reading.kind === 'meanwhile') return addMeanwhile(desk, reading.text, place);
   return add(desk, beatsFromReading(reading, { newId, seed: newSeed() }), place);
+}
+
+/** Puts a move in as usual for the age, after the last thing that is done before the cool-down. */
+export function putMove(desk: Desk, moveId: string): void {
+  const move = desk.book.get(moveId);
+  const { chapters, setting } = desk.adventure;
+  const isMain = ({ kind }: (typeof chapters)[number]) => kind === 'adventure' || kind === 'game';
+  const chapter = chapters.findLast(isMain) ?? chapters.at(-1);
+  if (!move || !chapter) return;
+  const reading = { kind: 'move', actions: [usualAction(move, setting.ages)], rounds: 1 } as const;
+  const place = { chapterId: chapter.id, index: chapter.beats.length };
+  if (addReading(desk, reading, place)) desk.focusNext = desk.pointedId;
 }
 
 function add(desk: Desk, beats: readonly Beat[], place: InsertPlace): InsertPlace | null {

@@ -4,7 +4,7 @@
   import OctagonAlert from '@lucide/svelte/icons/octagon-alert';
   import Pencil from '@lucide/svelte/icons/pencil';
   import type { Desk } from '$lib/desk/desk.svelte';
-  import { mendOf, noteOf } from './words';
+  import { mendOf, noteOf, yoursOf } from './words';
 
   type Props = { desk: Desk; finding: Finding };
   const { desk, finding }: Props = $props();
@@ -15,6 +15,7 @@
 
   const note = $derived(noteOf(finding));
   const mend = $derived(mendOf(finding));
+  const yours = $derived(yoursOf(finding));
   const stop = $derived(finding.severity === 'stop');
 
   function leave() {
@@ -54,7 +55,10 @@
         </button>
       </p>
     {:else}
-      <p title="Source: {finding.source}">{stop ? 'Stop: ' : ''}{note}</p>
+      <p title="Source: {finding.source}">
+        {stop ? 'Stop: ' : ''}{note}
+        {#if yours}<span class="text-soft">{yours}</span>{/if}
+      </p>
       {#if leaving}
         <!-- svelte-ignore a11y_autofocus -->
         <input

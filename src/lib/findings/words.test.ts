@@ -1,6 +1,6 @@
 import { RULE_IDS, type Finding } from '$core';
 import { describe, expect, it } from 'vitest';
-import { FINDING_WORDS, mendOf, noteOf } from './words';
+import { FINDING_WORDS, mendAllOf, mendOf, noteOf, yoursOf } from './words';
 
 const PARAMS = {
   over: 1,
@@ -55,11 +55,24 @@ describe('findings in words', () => {
     expect(note).not.toMatch(/undefined|NaN|\[object/u);
   });
 
+  it.each(RULE_IDS)('%s has a mend, or says what only a person can do', (rule) => {
+    const { mend, yours } = FINDING_WORDS[rule];
+    if (!mend) expect(yours?.(PARAMS)).toMatch(/^[“A-Z].{10,}\.$/u);
+    const found = { rule, params: PARAMS, fix: null } satisfies Partial<Finding>;
+    expect(yoursOf(found)).toBe(yours?.(PARAMS) ?? '');
+    expect(yoursOf({ ...found, fix: (now) => now })).toBe('');
+  });
+
   it.each(RULE_IDS)('%s says what its mend does, if it can have one', (rule) => {
     const { mend } = FINDING_WORDS[rule];
     if (!mend) return;
     const fix: Finding['fix'] = (adventure) => adventure;
     expect(mendOf({ rule, params: PARAMS, fix })).toMatch(/^[A-Z].{3,30}$/u);
     expect(mendOf({ rule, params: PARAMS, fix: null })).toBeNull();
+  });
+
+  it('says how many a step mends at once, and what', () => {
+    expect(mendAllOf('dose-for-age', 9)).toBe('Mend all nine amounts');
+    expect(mendAllOf('question-no-wait', 14)).toBe('Mend all 14 questions');
   });
 });

@@ -25,6 +25,10 @@ const LACKS: Readonly<Record<string, string>> = {
 /** Every rule's words. */
 export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
   slot: {
+    yours: ({ over }) =>
+      over
+        ? '“Fit it” can shorten it, or take a line out.'
+        : 'Add a line, or make the slot shorter.',
     note: ({ over, seconds: by }) =>
       over
         ? `${seconds(by)} too long for the slot.`
@@ -56,8 +60,10 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
         ? `${name}: ${amount} is a lot for ${who}. ${least} to ${most} is usual.`
         : `${name}: ${amount} is very little. ${least} to ${most} is usual.`,
     mend: ({ above, least, most }) => `Make it ${above ? most : least}`,
+    many: 'amounts',
   },
   'before-age': {
+    yours: () => 'Choose another move for them.',
     note: ({ name, age, youngest }) =>
       `Most children manage a ${name} from about ${age}. Your youngest are ${youngest}.`,
     mend: ({ easier }) => `Make it a ${easier}`,
@@ -68,15 +74,19 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
         ? `${name}: on which side? Both want a turn.`
         : `${name} is only done on the ${side}.`,
     mend: () => 'Each side',
+    many: 'sides',
   },
   'same-region': {
+    yours: () => 'Put something else between, or a rest.',
     note: ({ region, name }) => `${name} is the third in a row for tired ${region}.`,
   },
   'never-used': {
+    yours: () => 'You know whether another session has it.',
     note: ({ what, missing }) =>
       what === 'region' ? `No turn yet for: ${missing}.` : `No move yet of this kind: ${missing}.`,
   },
   landings: {
+    yours: () => 'Make them fewer, or step where you’d jump.',
     note: ({ landings, most }) =>
       `${landings} landings are a lot for small knees. Up to ${most} is plenty.`,
   },
@@ -86,6 +96,7 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
     mend: () => 'Move it to the cool-down',
   },
   'talk-in-hard-work': {
+    yours: () => 'Say it before they start, or say less.',
     note: ({ name, words, most }) =>
       `${words} words during ${name}: you will be out of breath. ${most} will do.`,
   },
@@ -101,8 +112,13 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
   'question-no-wait': {
     note: () => 'You ask a question, but leave no time to answer.',
     mend: ({ seconds: wait }) => `Wait ${seconds(wait)}`,
+    many: 'questions',
   },
   'other-forms': {
+    yours: ({ form }) =>
+      form === 'easier'
+        ? 'Decide what they may do instead, and say so.'
+        : 'Think of one for whoever wants more.',
     note: ({ form, name }) =>
       form === 'easier'
         ? `${name} has no easier and no seated form. What does a tired child do?`
@@ -113,11 +129,13 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
     mend: () => 'Ask it',
   },
   'setting-gives': {
+    yours: () => 'Choose a move that does without.',
     note: ({ what, name }) =>
       `${name} ${LACKS[String(what)] ?? `needs a ${what}, and there is none on the list`}.`,
     mend: ({ what }) => (what === 'wall' ? 'There is a free wall' : `There is a ${what}`),
   },
   'ups-and-downs': {
+    yours: () => 'Put what’s done on the floor together.',
     note: ({ times }) =>
       `They go down to the floor or get up ${times} times. That’s a lot of getting up.`,
   },
@@ -126,16 +144,22 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
     mend: () => 'Show it, then do it',
   },
   'promised-total': {
+    yours: () => 'Change your words, or the amounts.',
     note: ({ promised, real }) =>
       `You promise ${promised}, and it comes to ${real}. Sides count twice.`,
   },
-  'neighbours-same': { note: ({ name }) => `Another ${name}, straight after the last.` },
+  'neighbours-same': {
+    yours: () => 'Put something else between them.',
+    note: ({ name }) => `Another ${name}, straight after the last.`,
+  },
   'no-chunks': {
     note: ({ name, amount, chunks }) =>
       `${name}: ${amount} in one go is long. ${chunks} has a breather.`,
     mend: () => 'In tens, with a breather',
+    many: 'long counts',
   },
   'long-sentences': {
+    yours: () => 'Break it in two.',
     note: ({ words, most }) => `A sentence of ${words} words. Small ears hold about ${most}.`,
   },
   'chance-table': {
@@ -177,6 +201,7 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
     mend: ({ draws }) => `Draw ${draws} times here`,
   },
   'letter-sound': {
+    yours: () => 'Choose another picture word.',
     note: ({ letter, word, why }) =>
       why === 'letter'
         ? `For ${letter}: “${word}” is not written with it.`
@@ -190,6 +215,7 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
       what === 'beats' ? `No more than ${usual} beats` : `Only ${usual} new at a time`,
   },
   'rare-words': {
+    yours: () => 'You know your children’s words.',
     note: ({ words }) =>
       `Will they know “${words}”? Say it plainer, or make it a word of the story.`,
   },
@@ -198,6 +224,7 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
     mend: () => 'Say theirs',
   },
   'relay-time': {
+    yours: () => 'Fewer things, or more time.',
     note: ({ thing, things, there, seconds: given, needed }) =>
       `In ${seconds(given)} they fetch ${there} of the ${things} ${thing}. For all of them they need ${seconds(needed)}.`,
     mend: ({ needed }) => `Give it ${seconds(needed)}`,
@@ -214,7 +241,10 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
       `${name}: Arrup doesn’t know this move. Its time is a guess, and it has no cautions.`,
     mend: ({ nearest }) => `Do it as a ${nearest}`,
   },
-  'guises-alike': { note: ({ name }) => `Two different moves are both called ${name}.` },
+  'guises-alike': {
+    yours: () => 'Give one of them another name.',
+    note: ({ name }) => `Two different moves are both called ${name}.`,
+  },
 };
 
 export function noteOf(finding: Pick<Finding, 'rule' | 'params'>): string {
@@ -224,6 +254,11 @@ export function noteOf(finding: Pick<Finding, 'rule' | 'params'>): string {
 /** What the button that mends says; null where there is no mend. */
 export function mendOf(finding: Pick<Finding, 'rule' | 'params' | 'fix'>): string | null {
   return finding.fix ? (FINDING_WORDS[finding.rule].mend?.(finding.params) ?? 'Mend it') : null;
+}
+
+/** What only a person can do about it; empty where there is a mend. */
+export function yoursOf({ rule, params, fix }: Pick<Finding, 'rule' | 'params' | 'fix'>): string {
+  return fix ? '' : (FINDING_WORDS[rule].yours?.(params) ?? '');
 }
 
 /** "Mend all nine usual amounts": what one step for all findings of a rule says. */

@@ -7,6 +7,8 @@ import { answer, type AnswerName, type Answered, type Asked } from './heavy/answ
 
 /** What one request may take; no adventure that a file may hold comes near. */
 const LIMITS = { seconds: 9, megabytes: 400 } as const;
+/** Waiting and working together: whoever asks has an answer by then. */
+const MOST_SECONDS_IN_ALL = 9.8;
 /** Requests that wait while all workers are at it. */
 const MOST_WAITING = 30;
 /** Requests of one caller in a minute: far above what a page of ours asks, below what wears a machine. */
@@ -29,9 +31,14 @@ function workersOf(script: string): Pool {
 /** Answers in a worker. Rejects where it takes too long or too much, or too many wait. */
 async function answered(asked: Asked): Promise<Answered> {
   if (!WORKER) return answer(asked, async (url) => read(url));
-  return workersOf(WORKER)
-    .exec('answer', [asked])
-    .timeout(LIMITS.seconds * 1000) as Promise<Answered>;
+  const task = workersOf(WORKER).exec('answer', [asked]);
+  // The time limit begins when a worker takes it; what waits for too long is told to come back.
+  const waited = setTimeout(() => task.cancel(), MOST_SECONDS_IN_ALL * 1000);
+  try {
+    return (await task.timeout(LIMITS.seconds * 1000)) as Answered;
+  } finally {
+    clearTimeout(waited);
+  }
 }
 
 const callers = new RateLimiterMemory(CALLS);
@@ -57,7 +64,7 @@ async function tooOften(address: string): Promise<Response | null> {
 /** Why a worker gave no answer, as one. */
 function noAnswer(reason: unknown): Response {
   const message = reason instanceof Error ? `${reason.name} ${reason.message}` : String(reason);
-  if (/Max queue size/iu.test(message)) {
+  if (/Max queue size|cancel/iu.test(message)) {
     const answer = refuseWith(503, 'busy', 'Too many are asking just now. Try again in a moment.');
     answer.headers.set('retry-after', '2');
     return answer;

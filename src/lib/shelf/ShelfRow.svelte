@@ -57,9 +57,10 @@
     <div class="mt-2 flex flex-wrap items-center gap-x-1">
       <a
         href={resolve('/desk/[id]', { id: record.id })}
+        aria-label="Open {title}"
         class="btn-quiet border border-line font-semibold"
       >
-        Open<span class="sr-only">&nbsp;{title}</span>
+        Open
       </a>
       <a href={resolve('/stage/[id]', { id: record.id })} class="btn-quiet font-semibold">
         <Play size={18} aria-hidden="true" />Lead it

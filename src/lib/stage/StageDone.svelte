@@ -1,6 +1,7 @@
 <script lang="ts">
   import { lengthInWords } from '$core';
   import { resolve } from '$app/paths';
+  import NextTimeLinks from '$lib/logbook/NextTimeLinks.svelte';
   import Debrief from './Debrief.svelte';
   import type { StageSession } from './stage.svelte';
 
@@ -35,6 +36,12 @@
   {/if}
   <p class="flex flex-wrap justify-center gap-4">
     {#if session.runId}
+      <NextTimeLinks
+        adventureId={session.adventure.id}
+        debrief={session.debrief}
+        slotSeconds={session.adventure.setting.slotSeconds}
+        large
+      />
       <a
         class="btn-lamp px-7! py-3! text-2xl"
         href={resolve('/logbook/[id]', { id: session.runId })}

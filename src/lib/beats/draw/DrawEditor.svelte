@@ -73,18 +73,12 @@
     const dose = doseForMove(entry.action.dose, move, setting.ages);
     changeEntry({ ...entry, action: { ...entry.action, move: move.id, dose } });
   }
-  function add(move: Move) {
+  function entryFor(move: Move): Entry {
     const action = newAction(move, setting.ages, newId);
-    const entry: Entry = {
-      id: newId('en'),
-      label: '',
-      faces: [],
-      weight: 1,
-      cards: 'suit',
-      action,
-      then: [],
-    };
-    change({ ...beat, entries: dealt(device, [...beat.entries, entry]) });
+    return { id: newId('en'), label: '', faces: [], weight: 1, cards: 'suit', action, then: [] };
+  }
+  function add(move: Move) {
+    change({ ...beat, entries: dealt(device, [...beat.entries, entryFor(move)]) });
   }
   /** A total of the dice means this entry from now on, and no other. */
   function putFace(total: number, entryId: string) {
@@ -94,6 +88,17 @@
       return { ...entry, faces };
     });
     change({ ...beat, entries });
+  }
+  /** A total of the dice means a move of its own: in place of what was on it alone, else beside it. */
+  function putNew(total: number, move: Move) {
+    const alone = beat.entries.find(({ faces }) => faces.length === 1 && faces[0] === total);
+    if (alone) return setMove(alone, move);
+    const entry: Entry = { ...entryFor(move), faces: [total] };
+    const others = beat.entries.map((one) => ({
+      ...one,
+      faces: one.faces.filter((face) => face !== total),
+    }));
+    change({ ...beat, entries: [...others, entry] });
   }
   function takeOut(entry: Entry) {
     const rest = beat.entries.filter(({ id }) => id !== entry.id);
@@ -153,6 +158,7 @@
         {setting}
         onpick={(id) => lines.get(id)?.querySelector('input')?.focus()}
         onput={putFace}
+        onnew={putNew}
         onlabel={(entry, label) => changeEntry({ ...entry, label }, 'label')}
         onmove={setMove}
         onleave={leave}

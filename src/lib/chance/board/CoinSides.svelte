@@ -6,7 +6,7 @@
   import type { BoardProps } from './board-props';
   import FaceSelect from './FaceSelect.svelte';
 
-  const { beat, names, moves, onput }: BoardProps = $props();
+  const { beat, names, moves, onput, onask }: BoardProps = $props();
 
   const SIDES = [1, 2].map((side) => [side, DEVICES.coin.valueLabel(side)] as const);
   const entryOf = (side: number) => beat.entries.findIndex(({ faces }) => faces.includes(side));
@@ -25,6 +25,7 @@
         {names}
         {index}
         onput={(entryId) => onput(side, entryId)}
+        onother={() => onask({ outcome: side })}
       />
     </label>
   {/each}

@@ -7,7 +7,7 @@
   import type { BoardProps } from './board-props';
   import FaceSelect from './FaceSelect.svelte';
 
-  const { beat, names, moves, onput }: BoardProps = $props();
+  const { beat, names, moves, onput, onask }: BoardProps = $props();
 
   const entries = $derived(beat.entries);
   const device = $derived(beat.device.kind === 'die' ? beat.device : DEVICES.die.begin(1));
@@ -39,6 +39,7 @@
         {names}
         {index}
         onput={(entryId) => onput(total, entryId)}
+        onother={() => onask({ outcome: total })}
       />
     </label>
   {/each}

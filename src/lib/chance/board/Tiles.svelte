@@ -6,7 +6,7 @@
   import { sectorHue } from '../sector-look';
   import type { BoardProps } from './board-props';
 
-  const { beat, book, onlabel, onmove, onleave }: BoardProps = $props();
+  const { beat, book, onlabel, onmove, onask, onleave }: BoardProps = $props();
 
   const entries = $derived(beat.entries);
   const letters = $derived(beat.device.kind === 'letters');
@@ -26,7 +26,12 @@
         oninput={(event) => onlabel(entry, event.currentTarget.value)}
         onblur={onleave}
       />
-      <span aria-hidden="true"><MovePicture {move} size={44} /></span>
+      <button
+        type="button"
+        class="rounded p-0.5 hover:bg-sunk"
+        aria-label="Choose from pictures for {label || n + 1}"
+        onclick={() => onask({ entryId: entry.id })}><MovePicture {move} size={44} /></button
+      >
       {#if letters && action.guise.picture}<span class="word">{action.guise.picture}</span>{/if}
       <MovePicker
         {book}

@@ -1,5 +1,8 @@
 import type { Draw, Entry, Move, MoveBook, Setting } from '$core';
 
+/** What a move is chosen for. */
+export type Asked = Readonly<{ entryId: string }> | Readonly<{ outcome: number }>;
+
 /** What every board is given: the draw on it, and what may be done with it. */
 export type BoardProps = {
   beat: Draw;
@@ -12,6 +15,8 @@ export type BoardProps = {
   onpick: (entryId: string) => void;
   /** An outcome is to mean this entry from now on. */
   onput: (outcome: number, entryId: string) => void;
+  /** A move is to be chosen from pictures: for an entry, or for an outcome whatever is on it now. */
+  onask: (what: Asked) => void;
   onlabel: (entry: Entry, label: string) => void;
   onmove: (entry: Entry, move: Move) => void;
   onleave: () => void;

@@ -6,6 +6,9 @@
   import { tend } from '$lib/store/open-draft';
   import { shelf } from '$lib/store/shelf.svelte';
   import { tellDraftNews } from '$lib/ui/draft-news';
+  import { page } from '$app/state';
+  import { putMove } from '$lib/desk/put-in';
+  import { untrack } from 'svelte';
   import NotHere from '$lib/ui/NotHere.svelte';
 
   const { data } = $props();
@@ -14,6 +17,18 @@
   // An adventure that nothing was written in does not stay; on to its Prep or Stage it goes along.
   beforeNavigate(({ to }) => {
     if (desk && to?.params?.id !== desk.adventure.id) void shelf.dropIfBlank(desk.adventure);
+  });
+
+  // A move that was sent here from its own page goes in once, however often the page is reloaded.
+  $effect(() => {
+    const id = page.url.searchParams.get('put');
+    if (!desk || id === null) return;
+    untrack(() => putMove(desk, id));
+    void goto(resolve('/desk/[id]', { id: desk.adventure.id }), {
+      replaceState: true,
+      keepFocus: true,
+      noScroll: true,
+    });
   });
 
   $effect(() => {

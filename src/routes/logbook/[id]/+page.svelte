@@ -12,6 +12,7 @@
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
   import Trash from '@lucide/svelte/icons/trash-2';
   import { format } from 'date-fns';
+  import NextTimeLinks from '$lib/logbook/NextTimeLinks.svelte';
   import PlannedChart from '$lib/logbook/PlannedChart.svelte';
   import { realWalk } from '$lib/logbook/real-walk';
   import { CHANGE_WORDS } from '$lib/stage/adapt-words';
@@ -112,6 +113,13 @@
       <b class="font-heading">{clockOf(compared.plannedSeconds)}</b> planned{compared.whole
         ? ''
         : '; the session ended before the script did'}.
+    </p>
+    <p class="mt-3 flex flex-wrap gap-2" data-next-time>
+      <NextTimeLinks
+        adventureId={run.adventureId}
+        debrief={run.debrief ?? NO_DEBRIEF}
+        slotSeconds={run.slotSeconds}
+      />
     </p>
     <div class="mt-5">
       <Terrain

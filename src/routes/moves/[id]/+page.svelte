@@ -13,6 +13,7 @@
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
   import Copy from '@lucide/svelte/icons/copy';
+  import ListPlus from '@lucide/svelte/icons/list-plus';
   import Pencil from '@lucide/svelte/icons/pencil';
   import Trash from '@lucide/svelte/icons/trash-2';
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
@@ -64,6 +65,11 @@
     });
     await goto(resolve('/moves'));
   }
+  /** On to the Desk, where it goes in as the last thing that is done. */
+  function putInto(id: string) {
+    if (id && move)
+      void goto(`${resolve('/desk/[id]', { id })}?put=${encodeURIComponent(move.id)}`);
+  }
 </script>
 
 <svelte:head><title>{move?.name ?? 'A move'} · Moves · Arrup</title></svelte:head>
@@ -93,6 +99,22 @@
               ? 'Another like it'
               : 'A copy to make your own'}
           </button>
+          {#if shelf.records.length > 0}
+            <label class="btn-quiet">
+              <ListPlus size={18} aria-hidden="true" />Put it into
+              <select
+                class="inline-word max-w-56 bg-none! pr-0!"
+                aria-label="Put it into an adventure"
+                value=""
+                onchange={(event) => putInto(event.currentTarget.value)}
+              >
+                <option value="">which adventure?</option>
+                {#each shelf.records as { id, document } (id)}
+                  <option value={id}>{titleOf(document)}</option>
+                {/each}
+              </select>
+            </label>
+          {/if}
           {#if own}
             <button type="button" class="btn-quiet" onclick={() => remove(own)}>
               <Trash size={18} aria-hidden="true" />Delete
