@@ -241,13 +241,11 @@ export {
   setLines,
   skipBeat,
   tick,
-  type CountsMode,
-  type HoldsMode,
   type Leading,
-  type LinesMode,
   type Waits,
   leadsIntoHold,
 } from './stage/leading';
+export type { CountsMode, HoldsMode, LinesMode } from './stage/modes';
 export type { LedWay } from './stage/led-way';
 export { hasMusic, notesBetween } from './stage/music';
 export { restoreLeading, saveLeading } from './stage/saved-leading';

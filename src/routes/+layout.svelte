@@ -2,7 +2,7 @@
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
   import Brand from '$lib/ui/Brand.svelte';
-  import NoticeBar from '$lib/ui/NoticeBar.svelte';
+  import { notices } from '$lib/ui/notices.svelte';
 
   import SavingTrouble from '$lib/ui/SavingTrouble.svelte';
   import '../app.css';
@@ -116,4 +116,11 @@
     {/await}
   {/snippet}
 </svelte:boundary>
-<NoticeBar />
+<div
+  class="pointer-events-none fixed inset-x-0 bottom-4 z-40 flex flex-col items-center gap-2 px-4 print:hidden"
+  role="status"
+>
+  {#if notices.list.length > 0}
+    {#await import('$lib/ui/NoticeBar.svelte') then { default: NoticeBar }}<NoticeBar />{/await}
+  {/if}
+</div>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { isSure, titleOf, type Adventure, type Move, type Reading, type ReadScript } from '$core';
+  import { titleOf } from '$core';
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
   import FolderOpen from '@lucide/svelte/icons/folder-open';
@@ -8,11 +8,9 @@
   import ShelfRow from '$lib/shelf/ShelfRow.svelte';
   import { backups } from '$lib/backup/backup-state.svelte';
   import { OPENED_FILES } from '$lib/shelf/opened-files';
-  import { searchShelf } from '$lib/shelf/search';
   import { adventureFile } from '$lib/store/as-file';
   import { aside } from '$lib/store/aside.svelte';
   import type { AdventureRecord } from '$lib/store/db';
-  import { ownMoves } from '$lib/store/own-move-store.svelte';
   import { shelf } from '$lib/store/shelf.svelte';
   import { download } from '$lib/ui/download';
   import { gradually } from '$lib/ui/gradually.svelte';
@@ -20,15 +18,21 @@
 
   let query = $state('');
   let startsOpen = $state(false);
-  let refused = $state.raw<{ file: string; reasons: readonly string[] } | null>(null);
-  let plan = $state.raw<{ file: string; read: ReadScript } | null>(null);
-  /** A file that is being read, and the way to call it off. */
-  let reading = $state.raw<{ file: string; cancel: () => void } | null>(null);
+  /** The file that was opened last, with what it says of itself. */
+  let opened = $state.raw<File | null>(null);
   const { data } = $props();
   const trouble = $derived(data.trouble);
   let picker: HTMLInputElement;
 
-  const found = $derived(searchShelf(shelf.records, query));
+  /** Fetched with the first word that is looked for. */
+  let searchShelf = $state.raw<
+    ((all: typeof shelf.records, q: string) => typeof shelf.records) | null
+  >(null);
+  $effect(() => {
+    if (query && !searchShelf)
+      void import('$lib/shelf/search').then((search) => (searchShelf = search.searchShelf));
+  });
+  const found = $derived(searchShelf ? searchShelf(shelf.records, query) : shelf.records);
 
   const shown = gradually(() => found.length, { first: 6, step: 4 });
 
@@ -36,88 +40,12 @@
 
   const open = (id: string) => goto(resolve('/desk/[id]', { id }));
 
-  async function importFile() {
-    const file = picker.files?.[0];
-    picker.value = '';
-    if (!file) return;
-    await ownMoves.load();
-    const { name } = file;
-    const { askToRead, problemInWords } = await import('$lib/plan/ask-to-read');
-    const bytes = new Uint8Array(await file.arrayBuffer());
-    const asked = askToRead({ as: 'file', name, bytes, moves: ownMoves.list });
-    reading = { file: name, cancel: asked.cancel };
-    plan = null;
-    const read = await asked.result.catch((reason: unknown) => {
-      if (reason instanceof Error && reason.name === 'Cancelled') return null;
-      refused = { file: name, reasons: ['It could not be read: it’s too large, or too tangled.'] };
-      return null;
-    });
-    reading = null;
-    if (!read) return;
-    if (!read.ok) {
-      refused = { file: name, reasons: read.problems.map(problemInWords) };
-      return;
-    }
-    refused = null;
-    const { lines, adventure, changed } = read.value;
-    if (changed) {
-      notices.say(
-        `“${name}” was changed after Arrup wrote it. Look it through before you lead it.`,
-        undefined,
-        true,
-      );
-    }
-    // A plan with nothing to ask about is taken in as it is.
-    if (lines.length === 0) await takeIn(adventure, name);
-    else if (lines.every((one) => isSure(one.read)) && leftOutOf(read.value).length === 0)
-      await putOnShelf(adventure);
-    else plan = { file: name, read: read.value };
-  }
-
   async function putBack(place: number | null) {
     const { trash } = await import('$lib/store/trash.svelte');
     const became = await trash.putBack(place);
     if (became === 'beside')
       notices.say('It’s there again meanwhile: the old one stands beside it.');
     await shelf.refresh();
-  }
-
-  const leftOutOf = ({ unread, lines }: ReadScript) =>
-    unread.filter(({ line }) => !lines.some((one) => one.line === line));
-
-  /** An adventure with moves of its own: they are looked at first. */
-  let brought = $state.raw<{ file: string; adventure: Adventure } | null>(null);
-
-  async function takeIn(read: Adventure, file: string) {
-    const { apartFrom } = await import('$lib/plan/ask-to-read');
-    const adventure = apartFrom(ownMoves.list, read);
-    const isKnown = (move: Move) => ownMoves.list.some(({ id }) => id === move.id);
-    if (adventure.moves.every(isKnown)) await putOnShelf(adventure);
-    else brought = { file, adventure };
-  }
-
-  async function takeBrought(keep: boolean) {
-    if (!brought) return;
-    const { adventure } = brought;
-    brought = null;
-    if (keep) await ownMoves.welcome(adventure.moves);
-    await putOnShelf(adventure);
-  }
-
-  async function putOnShelf(adventure: Adventure) {
-    const id = await shelf.takeIn(adventure);
-    notices.say(`“${titleOf(adventure)}” is on your shelf.`, {
-      label: 'Open it',
-      run: () => open(id),
-    });
-  }
-
-  async function takePlan(chosen: ReadonlyMap<number, Reading>) {
-    if (!plan) return;
-    const { read } = plan;
-    plan = null;
-    const { withChosen } = await import('$lib/plan/read-plan');
-    await putOnShelf(withChosen(read, chosen));
   }
 
   function save({ document }: AdventureRecord) {
@@ -168,7 +96,10 @@
         accept={OPENED_FILES}
         class="hidden"
         aria-label="Adventure file"
-        onchange={importFile}
+        onchange={() => {
+          opened = picker.files?.[0] ?? null;
+          picker.value = '';
+        }}
       />
     </div>
   </div>
@@ -200,47 +131,9 @@
   {/if}
   {#if trouble}<p class="py-4 font-semibold text-pencil" role="alert">{trouble}</p>{/if}
 
-  {#if reading}
-    <p
-      class="mb-6 flex flex-wrap items-center gap-3 border-l-4 border-lamp py-1 pl-5"
-      role="status"
-    >
-      Reading “{reading.file}”…
-      <button type="button" class="btn-quiet border border-line" onclick={() => reading?.cancel()}>
-        Leave it
-      </button>
-    </p>
-  {/if}
-  {#if refused}
-    <section class="mb-6 border-l-4 border-pencil py-1 pl-5" role="alert">
-      <h2 class="text-xl">“{refused.file}” was not opened. Nothing here has changed.</h2>
-      <ul class="mt-2 list-disc pl-5">
-        {#each refused.reasons as reason, index (index)}<li>{reason}</li>{/each}
-      </ul>
-      <button type="button" class="mt-2 -ml-3 btn-quiet" onclick={() => (refused = null)}>
-        All right
-      </button>
-    </section>
-  {/if}
-
-  {#if plan}
-    {@const { file, read } = plan}
-    {#await import('$lib/plan/PlanReview.svelte') then { default: PlanReview }}
-      <PlanReview
-        title="What “{file}” becomes"
-        lines={read.lines}
-        leftOut={leftOutOf(read)}
-        take="Put it on the shelf"
-        ontake={takePlan}
-        oncancel={() => (plan = null)}
-      />
-    {/await}
-  {/if}
-
-  {#if brought}
-    {@const { file, adventure } = brought}
-    {#await import('$lib/shelf/MovesReview.svelte') then { default: MovesReview }}
-      <MovesReview {file} {adventure} ontake={takeBrought} oncancel={() => (brought = null)} />
+  {#if opened}
+    {#await import('$lib/shelf/OpenedFile.svelte') then { default: OpenedFile }}
+      {#key opened}<OpenedFile file={opened} onopen={open} />{/key}
     {/await}
   {/if}
 

@@ -1,8 +1,9 @@
 import { errorBoundOf } from '../chance/odds-simulated';
 import type { Random } from '../chance/random';
 import type { DrawContext } from '../schedule/draw-cues';
-import { SPAN, SPANS } from './spans';
-import { planSession, type SessionPlan, type Stretch } from './session-plan';
+import { SPAN } from './spans';
+import { Player } from './player';
+import { planSession } from './session-plan';
 import { Tally, type Spread } from './spread';
 import { LEAST_FACTOR, NO_VARIATION, variationFor, type Variation } from './variation';
 
@@ -55,32 +56,6 @@ function strayed(sums: Float64Array, vary: Variation, random: Random): readonly 
   const more = Math.sqrt((vary.unplanned * open) ** 2 + moments) * d;
   const seconds = sums[SPAN.clock]! + Math.max(LEAST_FACTOR * open, given + more);
   return [seconds, sums[SPAN.livelyPaced]! * tempo + sums[SPAN.livelyClock]!];
-}
-
-/** The sums of one session after another, in place. */
-class Player {
-  readonly sums = new Float64Array(SPANS.length);
-  readonly moveSeconds: number[] = [];
-  readonly moveReps: number[] = [];
-
-  constructor(readonly plan: SessionPlan) {}
-
-  readonly #take = ({ spans, work }: Stretch) => {
-    for (let n = 0; n < spans.length; n += 1) this.sums[n]! += spans[n]!;
-    for (let n = 0; n < work.length; n += 1) {
-      const { move, seconds, reps } = work[n]!;
-      this.moveSeconds[move] = (this.moveSeconds[move] ?? 0) + seconds;
-      this.moveReps[move] = (this.moveReps[move] ?? 0) + reps;
-    }
-  };
-
-  play(random: Random): void {
-    this.sums.fill(0);
-    this.moveSeconds.fill(0);
-    this.moveReps.fill(0);
-    let stance = 0;
-    for (const step of this.plan.steps) stance = step(stance, random, this.#take);
-  }
 }
 
 /** How often each move came in a session: nought in those before it was first met. */

@@ -8,9 +8,8 @@ import { moveBookOf } from '../moves/move-book';
 import type { Schedule } from '../schedule/unroll';
 import { unroll } from '../schedule/unroll';
 import { clockOf, lengthInWords } from '../words/clock';
-import { forecast } from './forecast';
+import { lengthsByChance } from './player';
 import { isSettled } from './session-plan';
-import { NO_VARIATION } from './variation';
 
 /**
  * How long an adventure is, as it is told everywhere: seconds of the whole, and, where chance has a say in
@@ -67,7 +66,7 @@ function workOut(
   const chancy = drawsOf(adventure).filter((beat) => beat.drawn === 'live' && !isSettled(beat));
   if (chancy.length === 0) return plain;
   const context = { adventure, setting, pace, book: moveBookOf(adventure) };
-  const { seconds } = forecast(context, seededRandom(SEED), SESSIONS, NO_VARIATION);
+  const seconds = lengthsByChance(context, seededRandom(SEED), SESSIONS);
   if (seconds.p90 - seconds.p10 < NO_SPREAD_SECONDS) return plain;
   const ways = new Set(chancy.map(({ device }) => AS[device.kind] ?? 'as it’s drawn'));
   const [as] = ways;

@@ -6,7 +6,7 @@ import type { DocumentKind } from '../model/document-kind';
 import { INKS } from '../print/inks';
 import { PACK_PARTS } from '../print/pack-parts';
 import { PAPER_NAMES } from '../print/paper';
-import { COUNTS_MODES, LINES_MODES } from '../stage/leading';
+import { COUNTS_MODES, LINES_MODES } from '../stage/modes';
 import { LENGTH_UNITS } from '../words/lengths';
 import { within } from '../words/numbers';
 

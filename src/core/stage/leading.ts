@@ -1,4 +1,5 @@
 import { cueEndSeconds, isCountedWork, isWork, type Cue } from '../cues/cue';
+import type { CountsMode, HoldsMode, LinesMode } from './modes';
 
 /*
  * Leading a session: a pure machine that is told the time. The place on the schedule is kept as
@@ -16,17 +17,6 @@ export type Visit = Readonly<{
 }>;
 
 export type LeadingStatus = 'ready' | 'running' | 'waiting' | 'paused' | 'done';
-
-/** How spoken lines end: the clock runs on, or it waits until the leader goes on. */
-export const LINES_MODES = ['run on', 'wait for me'] as const;
-export type LinesMode = (typeof LINES_MODES)[number];
-
-/** How a hold begins: when its clock has it, or when the leader sees that everybody is in it. */
-export type HoldsMode = LinesMode;
-
-/** How reps are counted: at the tempo of the age, or one for each tap of the leader's. */
-export const COUNTS_MODES = ['tempo', 'taps'] as const;
-export type CountsMode = (typeof COUNTS_MODES)[number];
 
 /** How the leader lets the clock wait. */
 export type Waits = Readonly<{ lines: LinesMode; holds: HoldsMode; counts: CountsMode }>;

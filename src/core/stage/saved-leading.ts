@@ -1,14 +1,8 @@
 import { z } from 'zod';
 import type { DeepReadonly } from '../model/deep-readonly';
 import type { Cue } from '../cues/cue';
-import {
-  COUNTS_MODES,
-  elapsedSeconds,
-  LINES_MODES,
-  prepareLeading,
-  schedulePosition,
-  type Leading,
-} from './leading';
+import { elapsedSeconds, prepareLeading, schedulePosition, type Leading } from './leading';
+import { COUNTS_MODES, LINES_MODES } from './modes';
 
 export const visitSchema = z.strictObject({
   cueId: z.string().max(80),

@@ -1,3 +1,4 @@
+<!-- The messages at the foot of the page; fetched with the first of them. The place that tells of them is the layout's. -->
 <script lang="ts">
   import X from '@lucide/svelte/icons/x';
   import { notices, type Notice } from './notices.svelte';
@@ -8,32 +9,27 @@
   }
 </script>
 
-<div
-  class="pointer-events-none fixed inset-x-0 bottom-4 z-40 flex flex-col items-center gap-2 px-4 print:hidden"
-  role="status"
->
-  {#each notices.list as notice (notice.id)}
-    <div
-      class="pointer-events-auto flex max-w-2xl items-center gap-4 rounded-2xl bg-ink py-2 pr-2 pl-5 text-page shadow-lg"
-    >
-      <p>{notice.text}</p>
-      {#if notice.action}
-        <button
-          type="button"
-          class="rounded-full bg-lamp px-4 py-1 font-semibold whitespace-nowrap text-on-lamp"
-          onclick={() => act(notice)}
-        >
-          {notice.action.label}
-        </button>
-      {/if}
+{#each notices.list as notice (notice.id)}
+  <div
+    class="pointer-events-auto flex max-w-2xl items-center gap-4 rounded-2xl bg-ink py-2 pr-2 pl-5 text-page shadow-lg"
+  >
+    <p>{notice.text}</p>
+    {#if notice.action}
       <button
         type="button"
-        class="rounded-full p-2"
-        aria-label="Close this message"
-        onclick={() => notices.close(notice.id)}
+        class="rounded-full bg-lamp px-4 py-1 font-semibold whitespace-nowrap text-on-lamp"
+        onclick={() => act(notice)}
       >
-        <X size={18} aria-hidden="true" />
+        {notice.action.label}
       </button>
-    </div>
-  {/each}
-</div>
+    {/if}
+    <button
+      type="button"
+      class="rounded-full p-2"
+      aria-label="Close this message"
+      onclick={() => notices.close(notice.id)}
+    >
+      <X size={18} aria-hidden="true" />
+    </button>
+  </div>
+{/each}

@@ -67,8 +67,9 @@
   }
   /** On to the Desk, where it goes in as the last thing that is done. */
   function putInto(id: string) {
-    if (id && move)
-      void goto(`${resolve('/desk/[id]', { id })}?put=${encodeURIComponent(move.id)}`);
+    if (!id || !move) return;
+    // eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with a question behind it
+    void goto(`${resolve('/desk/[id]', { id })}?put=${encodeURIComponent(move.id)}`);
   }
 </script>
 
