@@ -1,5 +1,4 @@
 <script lang="ts">
-  import { titleOf } from '$core';
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
   import FolderOpen from '@lucide/svelte/icons/folder-open';
@@ -8,13 +7,10 @@
   import ShelfRow from '$lib/shelf/ShelfRow.svelte';
   import { backups } from '$lib/backup/backup-state.svelte';
   import { OPENED_FILES } from '$lib/shelf/opened-files';
-  import { adventureFile } from '$lib/store/as-file';
   import { aside } from '$lib/store/aside.svelte';
-  import type { AdventureRecord } from '$lib/store/db';
   import { shelf } from '$lib/store/shelf.svelte';
   import { download } from '$lib/ui/download';
   import { gradually } from '$lib/ui/gradually.svelte';
-  import { notices } from '$lib/ui/notices.svelte';
 
   let query = $state('');
   let startsOpen = $state(false);
@@ -39,27 +35,6 @@
   $effect(() => shelf.follow());
 
   const open = (id: string) => goto(resolve('/desk/[id]', { id }));
-
-  async function putBack(place: number | null) {
-    const { trash } = await import('$lib/store/trash.svelte');
-    const became = await trash.putBack(place);
-    if (became === 'beside')
-      notices.say('It’s there again meanwhile: the old one stands beside it.');
-    await shelf.refresh();
-  }
-
-  function save({ document }: AdventureRecord) {
-    const { name, mediaType, content } = adventureFile(document);
-    download(name, mediaType, content);
-  }
-
-  async function remove(record: AdventureRecord) {
-    const place = await shelf.remove(record.id);
-    notices.say(`“${titleOf(record.document)}” is in the trash.`, {
-      label: 'Undo',
-      run: () => putBack(place),
-    });
-  }
 </script>
 
 <svelte:head><title>Shelf · Arrup</title></svelte:head>
@@ -172,12 +147,7 @@
     {:else}
       <ul>
         {#each found.slice(0, shown.count) as record (record.id)}
-          <ShelfRow
-            {record}
-            onduplicate={async () => open(await shelf.duplicate(record))}
-            onexport={() => save(record)}
-            onremove={() => remove(record)}
-          />
+          <ShelfRow {record} onopen={open} />
         {/each}
       </ul>
     {/if}

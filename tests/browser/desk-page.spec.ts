@@ -141,7 +141,7 @@ test('a line is cut, copied and pasted, into another adventure too', async ({ pa
   await page.getByLabel('Next line in The adventure').focus();
   await page.keyboard.press('Control+v');
   await expect(lines).toHaveCount(1);
-  await expect(lines.first()).toContainText('Over we go!');
+  await expect(lines.first().getByLabel('What you say for ditch leaps')).toHaveValue('Over we go!');
 });
 
 test('the length is told in one way on the shelf, the Desk and the Stage, and a reload keeps it', async ({

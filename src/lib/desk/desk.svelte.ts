@@ -255,7 +255,12 @@ export class Desk {
     void keepVersion(this.adventure, why);
   }
 
-  edit(change: (adventure: Adventure) => Adventure, key: string | null = null): void {
+  /** `telling`: what goes by it is told, with the way back; not where it becomes something else. */
+  edit(
+    change: (adventure: Adventure) => Adventure,
+    key: string | null = null,
+    telling = key !== 'drag',
+  ): void {
     const before = this.adventure;
     const next = carryMoves(change(before), this.#own());
     const [tooMuch] = checkSize(next);
@@ -264,7 +269,7 @@ export class Desk {
       return;
     }
     this.draft.edit(() => next, key);
-    if (key !== 'drag') this.#removals.tell(before, next, () => this.draft.undo());
+    if (telling) this.#removals.tell(before, next, () => this.draft.undo());
   }
 
   /** Changes of the adventure's own fields, of its setting, of its world. */

@@ -81,7 +81,9 @@ export function takeAs(desk: Desk, beatId: string, reading: QuickReading): void 
   const place = findBeat(desk.adventure, beatId);
   if (!first || !place) return;
   const { id } = desk.adventure.chapters[place.chapter]!;
-  desk.edit((now) => addBeats(removeBeat(now, beatId), id, place.beat, [first, ...more]));
+  const take = (now: Adventure) =>
+    addBeats(removeBeat(now, beatId), id, place.beat, [first, ...more]);
+  desk.edit(take, null, false);
   desk.focusNext = first.id;
 }
 

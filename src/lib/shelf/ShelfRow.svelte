@@ -10,11 +10,9 @@
 
   type Props = {
     record: AdventureRecord;
-    onduplicate: () => void;
-    onexport: () => void;
-    onremove: () => void;
+    onopen: (id: string) => void;
   };
-  const { record, onduplicate, onexport, onremove }: Props = $props();
+  const { record, onopen }: Props = $props();
 
   const adventure = $derived(record.document);
   const schedule = $derived(unroll(adventure, adventure.setting, preferences.pace));
@@ -68,12 +66,8 @@
       {#if more}
         {#await import('./RowMenu.svelte') then { default: RowMenu }}
           <RowMenu
-            {title}
-            choices={[
-              { word: 'Make a copy', run: onduplicate },
-              { word: 'Save as a file', run: onexport },
-              { word: 'Delete', run: onremove },
-            ]}
+            {record}
+            {onopen}
             onclose={() => {
               more = false;
               void tick().then(() => opener?.focus());

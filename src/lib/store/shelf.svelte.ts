@@ -37,15 +37,6 @@ class Shelf {
     return this.#ready && this.records.every(({ demo, revision }) => demo && revision <= 1);
   }
 
-  /** Takes an adventure off that nothing was ever written in. */
-  async dropIfBlank({ id, title, world, chapters }: Adventure): Promise<void> {
-    const isBlank = !title && !world.want && chapters.every(({ beats }) => beats.length === 0);
-    if (!isBlank) return;
-    await onStore((db) => db.delete('adventures', id)).catch(() => undefined);
-    await this.refresh();
-    tabs.tell({ type: 'shelf' });
-  }
-
   /** On the very first visit the demo is put out, whichever place is visited. */
   async welcome(): Promise<void> {
     if (!(await onStore((db) => db.get('settings', DEMO_PUT_OUT)))) await this.putOutDemo();

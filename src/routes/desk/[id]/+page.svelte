@@ -4,7 +4,7 @@
   import DeskView from '$lib/desk/DeskView.svelte';
   import { deskOnPage } from '$lib/desk/open-desk';
   import { tend } from '$lib/store/open-draft';
-  import { shelf } from '$lib/store/shelf.svelte';
+  import { dropIfBlank } from '$lib/desk/drop-blank';
   import { tellDraftNews } from '$lib/ui/draft-news';
   import { page } from '$app/state';
   import { putMove } from '$lib/desk/put-in';
@@ -16,7 +16,7 @@
 
   // An adventure that nothing was written in does not stay; on to its Prep or Stage it goes along.
   beforeNavigate(({ to }) => {
-    if (desk && to?.params?.id !== desk.adventure.id) void shelf.dropIfBlank(desk.adventure);
+    if (desk && to?.params?.id !== desk.adventure.id) void dropIfBlank(desk.adventure);
   });
 
   // A move that was sent here from its own page goes in once, however often the page is reloaded.
