@@ -9,7 +9,6 @@
   import { OPENED_FILES } from '$lib/shelf/opened-files';
   import { aside } from '$lib/store/aside.svelte';
   import { shelf } from '$lib/store/shelf.svelte';
-  import { download } from '$lib/ui/download';
   import { gradually } from '$lib/ui/gradually.svelte';
 
   let query = $state('');
