@@ -201,6 +201,7 @@ export { forecast, USUAL_SESSIONS, type Forecast } from './forecast/forecast';
 export type { Spread } from './forecast/spread';
 export {
   besideSlot,
+  leftInWords,
   lengthInShort,
   lengthTold,
   timed,

@@ -63,13 +63,21 @@ describe('the length that is told everywhere', () => {
     expect(told({ ...thrown, drawn: 'beforehand' }).spread).toBeNull();
   });
 
+  it.each([
+    [728, 670, 770, 'about 12 min'],
+    [341, 329, 353, 'about 5 min 30 s'],
+    [341, 335, 353, 'about 5:41'],
+    [20, 10, 40, 'about 30 s'],
+  ])('%d s between %d and %d is told as %s: never outside what it lies between', (...given) => {
+    const [seconds, low, high, words] = given;
+    expect(lengthInShort({ seconds, spread: { low, high }, as: '' })).toBe(words);
+  });
+
   it('is told in words, beside the slot too', () => {
     const spread = { low: 670, high: 770 };
     const about = { seconds: 728, spread, as: 'as the dice fall' };
     expect(lengthTold(about)).toBe('about 12 min, as the dice fall (11:10 to 12:50)');
-    expect(lengthInShort({ ...about, seconds: 20 })).toBe('about 30 s');
-    expect(lengthInShort({ ...about, seconds: 140 })).toBe('about 2 min 30 s');
-    expect(besideSlot(about, 900)).toBe('2 min 52 s to spare');
+    expect(besideSlot(about, 900)).toBe('about 3 min to spare');
     expect(besideSlot(about, 760)).toBe('32 s to spare, but it may run over');
     expect(besideSlot(about, 720)).toBe('8 s too long');
     expect(besideSlot({ ...about, spread: null }, 728)).toBe('0 s to spare');

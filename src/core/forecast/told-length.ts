@@ -90,15 +90,21 @@ export function timed(
   return { ...schedule, told: toldLength(adventure, setting, pace, schedule) };
 }
 
-/** A length that chance moves is told in whole minutes, a short one in half minutes. */
-function roughly(seconds: number): string {
-  const step = seconds < 300 ? 30 : 60;
-  return lengthInWords(Math.max(step, Math.round(seconds / step) * step));
+/**
+ * A length that chance moves, as roughly as it can be told: in whole minutes, or in half ones where the
+ * minute lies outside the spread; to the second where both do.
+ */
+function roughly({ seconds, spread }: ToldLength): string {
+  for (const step of [60, 30]) {
+    const near = Math.max(step, Math.round(seconds / step) * step);
+    if (spread && near >= spread.low && near <= spread.high) return lengthInWords(near);
+  }
+  return clockOf(seconds);
 }
 
 /** "12:04", or "about 12 min": the length in the fewest words. */
-export function lengthInShort({ seconds, spread }: ToldLength): string {
-  return spread ? `about ${roughly(seconds)}` : clockOf(seconds);
+export function lengthInShort(length: ToldLength): string {
+  return length.spread ? `about ${roughly(length)}` : clockOf(length.seconds);
 }
 
 /** "12:04", or "about 12 min, as the dice fall (11:10 to 12:50)". */
@@ -108,10 +114,19 @@ export function lengthTold(length: ToldLength): string {
   return `${lengthInShort(length)}, ${as} (${clockOf(spread.low)} to ${clockOf(spread.high)})`;
 }
 
-/** The length beside a slot: "2 min to spare", "40 s too long"; and whether chance alone may make it too long. */
+/** From here on what is left of a slot is told in whole minutes. */
+const ROUGH_SECONDS = 120;
+
+/** "about 6 min", "40 s": what is left of a slot, or too much for it. */
+export function leftInWords(seconds: number): string {
+  if (seconds < ROUGH_SECONDS) return lengthInWords(seconds);
+  return `about ${lengthInWords(Math.round(seconds / 60) * 60)}`;
+}
+
+/** The length beside a slot: "about 3 min to spare", "40 s too long"; and whether chance alone may make it too long. */
 export function besideSlot({ seconds, spread }: ToldLength, slotSeconds: number): string {
   const over = seconds - slotSeconds;
-  if (over > 0.5) return `${lengthInWords(over)} too long`;
-  const spare = `${lengthInWords(-over)} to spare`;
+  if (over > 0.5) return `${leftInWords(over)} too long`;
+  const spare = `${leftInWords(-over)} to spare`;
   return spread && spread.high > slotSeconds + 0.5 ? `${spare}, but it may run over` : spare;
 }

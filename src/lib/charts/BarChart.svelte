@@ -27,7 +27,7 @@
     const { BarController, BarElement, CategoryScale, Chart, Legend, LinearScale, Tooltip } =
       await import('chart.js');
     Chart.register(BarController, BarElement, CategoryScale, LinearScale, Legend, Tooltip);
-    const font = { family: 'Atkinson Hyperlegible Next Variable', size: 14 };
+    const font = { family: "'Plain Figures', 'Atkinson Hyperlegible Next Variable'", size: 14 };
     return new Chart(canvas, {
       type: 'bar',
       data: {

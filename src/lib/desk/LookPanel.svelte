@@ -30,11 +30,11 @@
       class="flex min-h-0 flex-1 flex-col"
     >
       <div class="flex items-start border-b border-line pl-2">
-        <Tabs.List class="m-0! flex flex-1 flex-wrap border-0! p-0!">
+        <Tabs.List class="m-0! flex flex-1 flex-wrap gap-0! border-0! p-0!">
           {#each LOOKS as [value, word] (value)}
             <Tabs.Trigger
               {value}
-              class="h-9! rounded-none! px-1.5! text-soft! hover:bg-transparent! hover:text-ink! data-selected:bg-transparent! data-selected:font-bold! data-selected:text-ink! data-selected:shadow-[inset_0_-3px_0_var(--lamp)]"
+              class="h-9! rounded-none! px-1.5! text-[0.9375rem]! text-soft! hover:bg-transparent! hover:text-ink! data-selected:bg-transparent! data-selected:font-bold! data-selected:text-ink! data-selected:shadow-[inset_0_-3px_0_var(--lamp)]"
               >{word}</Tabs.Trigger
             >
           {/each}
@@ -100,7 +100,7 @@
       position: absolute;
       inset: 0 -1.5rem auto auto;
       width: clamp(22rem, calc(24vw + 5rem), 27rem);
-      height: calc(100dvh - 9.6rem);
+      height: calc(100dvh - 6.6rem);
       border-top: 0;
       border-left: 2px solid var(--ink);
     }

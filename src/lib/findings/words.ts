@@ -1,4 +1,11 @@
-import { capital, lengthInWords, type Finding, type ProblemCode, type RuleId } from '$core';
+import {
+  capital,
+  leftInWords,
+  lengthInWords,
+  type Finding,
+  type ProblemCode,
+  type RuleId,
+} from '$core';
 import { problemInWords } from '$lib/words/problem-words';
 
 type Params = Finding['params'];
@@ -31,8 +38,8 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
         : 'Add a line, or make the slot shorter.',
     note: ({ over, seconds: by }) =>
       over
-        ? `${seconds(by)} too long for the slot.`
-        : `${seconds(by)} of the slot are still empty.`,
+        ? capital(`${leftInWords(Number(by))} too long for the slot.`)
+        : capital(`${leftInWords(Number(by))} of the slot are still empty.`),
   },
   'steep-start': {
     note: ({ name, gentle }) =>

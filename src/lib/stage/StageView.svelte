@@ -182,13 +182,15 @@
       {/if}
     </p>
     {#if !changing}
-      <Terrain
-        cues={session.schedule.cues}
-        chapters={session.adventure.chapters}
-        slotSeconds={session.adventure.setting.slotSeconds}
-        height={64}
-        hereSeconds={session.position}
-      />
+      <div class="land">
+        <Terrain
+          cues={session.schedule.cues}
+          chapters={session.adventure.chapters}
+          slotSeconds={session.adventure.setting.slotSeconds}
+          height={64}
+          hereSeconds={session.position}
+        />
+      </div>
     {/if}
     {#if changing}
       <ChangePanel
@@ -198,7 +200,7 @@
         onclose={() => onchanging(false)}
       />
     {/if}
-    <div class="flex gap-3">
+    <div class="buttons flex gap-3">
       <button type="button" class={BUTTON} onclick={() => session.back()}>
         <ArrowLeft size={32} aria-hidden="true" />Back
       </button>
@@ -253,5 +255,35 @@
     white-space: nowrap;
     overflow: hidden;
     text-overflow: ellipsis;
+  }
+  /* A phone lying down, or a page made twice as large: words and buttons come before the land. */
+  @media (max-height: 30rem) {
+    .stage {
+      gap: 0.2rem;
+      padding-block: 0.3rem;
+    }
+    .land {
+      display: none;
+    }
+    .buttons :global(button) {
+      min-height: 3rem;
+      font-size: 1.125rem;
+    }
+  }
+  /* Made four times as large: it may be scrolled, and nothing lies over anything else. */
+  @media (max-height: 20rem) {
+    .stage {
+      grid-template-rows: auto auto auto;
+      height: auto;
+      min-height: 100dvh;
+      overflow: visible;
+    }
+    .stage > header {
+      flex-wrap: wrap;
+      gap: 0;
+    }
+    .next {
+      white-space: normal;
+    }
   }
 </style>
