@@ -260,30 +260,6 @@
     font-size: max(1.5rem, 0.62em);
     color: var(--soft);
   }
-  @media (max-height: 30rem) {
-    .over,
-    .turn,
-    .remark,
-    .under {
-      font-size: 1.25rem;
-      line-height: 1.15;
-    }
-    .then {
-      font-size: 1rem;
-    }
-    .middle {
-      gap: 0.75rem;
-    }
-  }
-  @media (max-height: 20rem) {
-    .scene {
-      height: auto;
-    }
-    .middle {
-      grid-auto-rows: 9rem;
-      grid-template-rows: 9rem;
-    }
-  }
   @media (max-width: 640px) and (min-height: 30.01rem) {
     .then {
       font-size: 1rem;

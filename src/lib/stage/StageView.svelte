@@ -265,6 +265,16 @@
     .land {
       display: none;
     }
+    .stage :global(:is(.over, .turn, .remark, .under)) {
+      font-size: 1.25rem;
+      line-height: 1.15;
+    }
+    .stage :global(.then) {
+      font-size: 1rem;
+    }
+    .stage :global(.middle) {
+      gap: 0.75rem;
+    }
     .buttons :global(button) {
       min-height: 3rem;
       font-size: 1.125rem;
@@ -284,6 +294,13 @@
     }
     .next {
       white-space: normal;
+    }
+    .stage :global(.scene) {
+      height: auto;
+    }
+    .stage :global(.middle) {
+      grid-auto-rows: 9rem;
+      grid-template-rows: 9rem;
     }
   }
 </style>
