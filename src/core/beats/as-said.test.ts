@@ -82,7 +82,10 @@ const LINES: readonly (readonly [typed: string, understood: string])[] = [
     'sort 12 socks 4 m, in 60 s, start over if one is missed: walk',
     'A relay: 12 socks, one at a time, 4 m there and back, all at once, in 60 s, start over if one is missed; walk (walking step)',
   ],
-  ['list 5 s each: squats, hops', 'A list in order: squat, hop; 2 draws; 5 s each, straight on'],
+  [
+    'list 5 s each: squats, hops',
+    'A list in order: squat, hop; 2 draws; 5 s each, one straight after the other',
+  ],
   // Checks of the body.
   [
     'Hands on your heart: quick or slow?',

@@ -192,10 +192,13 @@
       font-size: 1.2rem;
     }
     .short {
+      max-width: 5.5rem;
       padding-inline: 0.2rem;
+      white-space: normal;
+      line-height: 1.05;
     }
     .short :global(b) {
-      font-size: 1rem;
+      font-size: 0.9375rem;
     }
     .line :global(.btn-lamp) {
       padding-inline: 0.8rem;
