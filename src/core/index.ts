@@ -185,7 +185,7 @@ export { copyAdventure, newAdventure, newChapter } from './document/new-adventur
 export { OWN_MOVE, type OwnMove } from './document/own-move';
 export { parseAdventure, withoutChecksum } from './document/parse-adventure';
 export { mendAdventure, type Mended } from './document/mend';
-export { checkSize, sizeOf } from './document/size';
+export { checkSize } from './document/size';
 export { goneBetween, type Gone } from './document/gone';
 export { PRESET, type Preset } from './document/preset';
 export { swapMove } from './document/swap-move';
@@ -288,4 +288,4 @@ export { looksLikeScript, parsePlainText } from './formats/text/plain-text';
 export { PREFERENCES, USUAL_PREFERENCES, type Preferences } from './preferences/preferences';
 export { idsInOrder, type NewId } from './model/new-id';
 export { UNHEADED, withPlan } from './document/with-plan';
-export { counted } from './words/numbers';
+export { counted, countWord } from './words/numbers';

@@ -29,20 +29,10 @@ const choices = (copies: number, few: number) => {
   return row;
 };
 
-/** The coefficient of x^draws in the product of rows, the share of it in that of the whole rows. */
-function shareBelow(
-  draws: number,
-  k: number,
-  rowOf: (entry: number, few: number) => Float64Array,
-  entries: number,
-): number {
-  const of = (few: number) => {
-    let product: Float64Array = new Float64Array([1]);
-    for (let entry = 0; entry < entries; entry += 1)
-      product = times(product, rowOf(entry, few), draws);
-    return product[draws] ?? 0;
-  };
-  return of(k) / of(draws + 1);
+/** The coefficient of x^draws in the product of these rows. */
+function coefficientOf(draws: number, rows: readonly Float64Array[]): number {
+  const one: Float64Array = new Float64Array([1]);
+  return rows.reduce((product, row) => times(product, row, draws), one)[draws] ?? 0;
 }
 
 /**
@@ -57,9 +47,16 @@ export function someOften(pot: Pot, draws: number): Distribution | null {
   if (returns !== 'back' && !(returns === 'out' && isEven(pot))) return null;
   const [chances, copies] = [entryChances(pot), copiesOf(pot)];
   if (returns === 'out' && copies.reduce((sum, n) => sum + n, 0) < draws) return null;
-  const rowOf = (entry: number, few: number) =>
-    returns === 'back' ? powers(chances[entry]!, few) : choices(copies[entry]!, few);
+  /** Ways in which no entry comes `few` times or more. */
+  const waysBelow = (few: number) =>
+    coefficientOf(
+      draws,
+      chances.map((chance, entry) =>
+        returns === 'back' ? powers(chance, few) : choices(copies[entry]!, few),
+      ),
+    );
+  const all = waysBelow(draws + 1);
   return Array.from({ length: draws + 1 }, (_, k) =>
-    k === 0 ? 1 : Math.max(0, 1 - shareBelow(draws, k, rowOf, pot.entries)),
+    k === 0 ? 1 : Math.max(0, 1 - waysBelow(k) / all),
   );
 }

@@ -1,7 +1,7 @@
 import type { Adventure } from '../document/adventure';
 import type { NewId } from '../model/new-id';
 import type { Schedule } from '../schedule/unroll';
-import { check, type Finding, type RuleId } from './check';
+import { check, placeKey, type Finding, type RuleId } from './check';
 import { SEVERITIES } from './finding';
 
 /** Notes that only make sense of a whole script: that something in it is missing, or that it is too short. */
@@ -91,12 +91,11 @@ export function mendAll(
   const tried = new Set<string>();
   let now = adventure;
   for (;;) {
-    const found = check(now, now.setting, tools.unroll(now)).find((one) => {
-      const key = `${one.place.beatId} ${one.place.part}`;
-      return one.rule === rule && one.fix && one.setAside === null && !tried.has(key);
-    });
+    const found = check(now, now.setting, tools.unroll(now)).find(
+      (one) => one.rule === rule && one.fix && one.setAside === null && !tried.has(placeKey(one)),
+    );
     if (!found?.fix) return now;
-    tried.add(`${found.place.beatId} ${found.place.part}`);
+    tried.add(placeKey(found));
     now = found.fix(now, tools.newId);
   }
 }

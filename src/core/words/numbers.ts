@@ -16,6 +16,11 @@ export function numberWord(n: number): string {
   return word;
 }
 
+/** A count as people write it: a word up to `most`, at most 19, and digits beyond. */
+export function countWord(n: number, most: number): string {
+  return n <= most ? numberWord(n) : String(n);
+}
+
 /** The nearest number within a range. */
 export function within(
   value: number,

@@ -1,5 +1,6 @@
 import {
   capital,
+  countWord,
   chanceToTakeOver,
   counted,
   lengthInWords,
@@ -73,13 +74,13 @@ function whoStaysAway({ counts, allSeen }: Odds, names: readonly string[]): stri
   if (all < 2) return '';
   const lost = names.filter((_, n) => never[n]! >= 1);
   if (lost.length > 0) return `As it stands, ${lost.join(' and ')} can never come.`;
-  if (allSeen > 1 - HARDLY) return `You’ll meet all ${WORDS[all] ?? all}.`;
-  if (allSeen > 0.5) return `You’ll probably meet all ${WORDS[all] ?? all}.`;
+  if (allSeen > 1 - HARDLY) return `You’ll meet all ${word(all)}.`;
+  if (allSeen > 0.5) return `You’ll probably meet all ${word(all)}.`;
   const away = Math.max(1, Math.round(never.reduce((sum, chance) => sum + chance, 0)));
-  const some = capital(WORDS[away] ?? String(away));
-  return `${some} of the ${WORDS[all] ?? all} will probably not come.`;
+  const some = capital(word(away));
+  return `${some} of the ${word(all)} will probably not come.`;
 }
-const WORDS = ' one two three four five six seven eight nine ten eleven twelve'.split(' ');
+const word = (n: number) => countWord(n, 12);
 
 /** As likely as this is told as "may well". Our own judgement. */
 const MAY_WELL = 1 / 3;
@@ -96,7 +97,7 @@ function whoComesOften({ counts, often }: Odds, names: readonly string[]): strin
       : quantileOf(counts[favourite]!, alike ? 0.9 : 1 - MAY_WELL);
   if (most < 2) return '';
   const who = alike ? 'One of them' : capital(names[favourite]!);
-  const times = most === 2 ? 'twice' : `${WORDS[most] ?? most} times`;
+  const times = most === 2 ? 'twice' : `${word(most)} times`;
   return alike && !often ? `Any one may come ${times}.` : `${who} may well come ${times}.`;
 }
 

@@ -58,6 +58,9 @@ import { Sheet } from './sheet.svelte';
 /** Where a typed line goes: before the beat at `index` of the chapter, counted from 0. */
 export type InsertPlace = Readonly<{ chapterId: string; index: number }>;
 
+/** Some hundred sessions are played for the told length: not between two key strokes. In milliseconds. */
+const REST_MS = 120;
+
 /** The script on the desk: what is read off it, and everything that can be done to it. */
 export class Desk {
   /** The beat that is being worked on, and the one that is pointed at in script or terrain. */
@@ -198,7 +201,7 @@ export class Desk {
     this.#cancelTelling = whenIdle(() => {
       const { adventure } = this;
       this.#told = toldLength(adventure, adventure.setting, this.#pace(), this.#schedule);
-    });
+    }, REST_MS);
   }
 
   get schedule(): Schedule {

@@ -1,6 +1,6 @@
 <!-- All notes in one place, the gravest first: those on the whole, those beside lines, and those that wait. -->
 <script lang="ts">
-  import type { Finding, RuleId } from '$core';
+  import { notesByBeat, type RuleId } from '$core';
   import { SvelteMap } from 'svelte/reactivity';
   import type { Desk } from '$lib/desk/desk.svelte';
   import { keyedNotes, mendAllOf } from './words';
@@ -14,14 +14,7 @@
   const shown = $derived(early ? [...notes.open, ...notes.waiting] : notes.open);
   const whole = $derived(shown.filter(({ place }) => place.beatId === null));
   /** Those beside lines, by line, in the order of the gravest of each. */
-  const beside = $derived.by(() => {
-    const lists = new SvelteMap<string, Finding[]>();
-    for (const finding of shown) {
-      const id = finding.place.beatId;
-      if (id !== null) lists.set(id, [...(lists.get(id) ?? []), finding]);
-    }
-    return [...lists];
-  });
+  const beside = $derived([...notesByBeat(shown)]);
   /** Rules of which several have a mend: one step for all of them. */
   const together = $derived.by(() => {
     const counts = new SvelteMap<RuleId, number>();

@@ -1,5 +1,6 @@
 import {
   capital,
+  countWord,
   leftInWords,
   lengthInWords,
   type Finding,
@@ -271,9 +272,8 @@ export function yoursOf({ rule, params, fix }: Pick<Finding, 'rule' | 'params' |
 /** "Mend all nine usual amounts": what one step for all findings of a rule says. */
 export function mendAllOf(rule: RuleId, count: number): string {
   const what = FINDING_WORDS[rule].many ?? 'of these';
-  return `Mend all ${COUNTS[count] ?? count} ${what}`;
+  return `Mend all ${countWord(count, 10)} ${what}`;
 }
-const COUNTS = ['', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
 
 /**
  * Notes with what tells one from another beside the same beat: the rule, the part, and which of
