@@ -42,6 +42,24 @@ import { checkRelays } from './rules/relay-time';
 import { checkUnknown } from './rules/unknown-move';
 import { checkUpsAndDowns } from './rules/ups-and-downs';
 import { checkWelcome } from './rules/welcome-checks';
+import { checkCrowding } from './rules/crowding';
+import { checkKitCount } from './rules/not-enough-kit';
+import { checkTurns } from './rules/turns-left-out';
+import { checkDizzy } from './rules/dizzy-then';
+import { checkDrinkThen } from './rules/drink-then';
+import { checkHands } from './rules/long-on-hands';
+import { checkKnees } from './rules/long-on-knees';
+import { checkBreath } from './rules/no-breather';
+import { checkStopSignal } from './rules/no-stop-signal';
+import { checkSpotter } from './rules/no-spotter';
+import { checkWant } from './rules/want-unmet';
+import { checkRuleTold } from './rules/rule-told-otherwise';
+import { checkPromisedTime } from './rules/promised-time';
+import { checkCounts } from './rules/count-beyond-age';
+import { checkPictureWords } from './rules/picture-word';
+import { checkHurtful } from './rules/hurtful-words';
+import { checkShare } from './rules/share-moving';
+import { checkPeak } from './rules/no-peak';
 
 type Rule = Readonly<{ check: (context: FindingContext) => readonly Seen[]; source: Source }>;
 
@@ -85,10 +103,34 @@ const RULES = {
   'home-or-here': { check: checkHome, source: 'common practice' },
   'unknown-move': { check: checkUnknown, source: 'sums of the script' },
   'guises-alike': { check: checkGuises, source: 'common practice' },
+  crowding: { check: checkCrowding, source: 'common practice' },
+  'not-enough-kit': { check: checkKitCount, source: 'sums of the script' },
+  'turns-left-out': { check: checkTurns, source: 'sums of the script' },
+  'dizzy-then': { check: checkDizzy, source: 'common practice' },
+  'drink-then': { check: checkDrinkThen, source: 'common practice' },
+  'long-on-hands': { check: checkHands, source: 'our judgement' },
+  'long-on-knees': { check: checkKnees, source: 'our judgement' },
+  'no-breather': { check: checkBreath, source: 'our judgement' },
+  'no-stop-signal': { check: checkStopSignal, source: 'common practice' },
+  'no-spotter': { check: checkSpotter, source: 'common practice' },
+  'want-unmet': { check: checkWant, source: 'common practice' },
+  'rule-told-otherwise': { check: checkRuleTold, source: 'sums of the script' },
+  'promised-time': { check: checkPromisedTime, source: 'sums of the script' },
+  'count-beyond-age': { check: checkCounts, source: 'common practice' },
+  'picture-word': {
+    check: checkPictureWords,
+    source: 'word lists of Spache and of Dale and Chall',
+  },
+  'hurtful-words': { check: checkHurtful, source: 'common practice' },
+  'share-moving': { check: checkShare, source: 'our judgement' },
+  'no-peak': { check: checkPeak, source: 'our judgement' },
 } satisfies Record<string, Rule>;
 
 export type RuleId = keyof typeof RULES;
 export const RULE_IDS = Object.keys(RULES) as readonly RuleId[];
+
+/** Where the limit of a rule comes from. */
+export const sourceOf = (rule: RuleId): Source => RULES[rule].source;
 
 /** A judgement on the script: which rule, where, why, from what source, and how to mend it. */
 export type Finding = Seen &

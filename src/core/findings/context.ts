@@ -9,6 +9,7 @@ import type { Setting } from '../model/setting';
 import { moveBookOf, moveOf, type MoveBook } from '../moves/move-book';
 import { isWork, type Cue } from '../cues/cue';
 import type { Schedule } from '../schedule/unroll';
+import { turnsOf, type Turn } from './in-a-row';
 
 /** A move as it stands in the script. `action` is null for what has no dose of its own to judge. */
 export type UsedPart = Readonly<{
@@ -30,6 +31,8 @@ export type FindingContext = Readonly<{
   parts: readonly UsedPart[];
   /** Work and holds only, in order. */
   work: readonly Cue[];
+  /** The same, each with its move and what lies between it and the one before. */
+  turns: readonly Turn[];
   beats: ReadonlyMap<string, Beat>;
   chapters: ReadonlyMap<string, Chapter>;
   /** How words sound; null while the dictionary is not there. */
@@ -56,6 +59,7 @@ export function makeContext(
   sounds: SoundBook | null,
 ): FindingContext {
   const book = moveBookOf(adventure);
+  const work = schedule.cues.filter(isWork);
   return {
     adventure,
     setting,
@@ -63,7 +67,8 @@ export function makeContext(
     book,
     band: ageBandOf(setting.ages),
     parts: partsOf(adventure, book),
-    work: schedule.cues.filter(isWork),
+    work,
+    turns: turnsOf(work, book),
     beats: new Map(adventure.chapters.flatMap(({ beats }) => beats.map((beat) => [beat.id, beat]))),
     chapters: new Map(adventure.chapters.map((chapter) => [chapter.id, chapter])),
     sounds,

@@ -12,6 +12,9 @@ const OF_THE_WHOLE: ReadonlySet<RuleId> = new Set<RuleId>([
   'never-used',
   'other-forms',
   'welcome-checks',
+  'want-unmet',
+  'share-moving',
+  'no-peak',
 ]);
 
 /** A script that fills this share of its slot is taken as a whole one, whatever chapter is empty. Our own judgement. */

@@ -1,6 +1,6 @@
 <!-- A colleague's note in the margin: what, a mend, and the right to leave it. -->
 <script lang="ts">
-  import { setAside, type Finding } from '$core';
+  import { capital, setAside, type Finding } from '$core';
   import OctagonAlert from '@lucide/svelte/icons/octagon-alert';
   import Pencil from '@lucide/svelte/icons/pencil';
   import type { Desk } from '$lib/desk/desk.svelte';
@@ -11,6 +11,7 @@
 
   const MOST_REASON = 300;
   let leaving = $state(false);
+  let asking = $state(false);
   let reason = $state('');
 
   const note = $derived(noteOf(finding));
@@ -55,7 +56,7 @@
         </button>
       </p>
     {:else}
-      <p title="Source: {finding.source}">
+      <p>
         {stop ? 'Stop: ' : ''}{note}
         {#if yours}<span class="text-soft">{yours}</span>{/if}
       </p>
@@ -79,7 +80,19 @@
           <button type="button" class="text-soft underline" onclick={() => (leaving = true)}>
             leave it
           </button>
+          <button
+            type="button"
+            class="text-soft underline"
+            aria-expanded={asking}
+            onclick={() => (asking = !asking)}>why?</button
+          >
         </p>
+        {#if asking}
+          <p class="text-soft" data-why>
+            {#await import('./why') then { WHY }}{WHY[finding.rule]}{/await}
+            <span class="italic">({capital(finding.source)})</span>
+          </p>
+        {/if}
       {/if}
     {/if}
   </div>

@@ -46,12 +46,26 @@ const PARAMS = {
   home: 6,
   who: 'fives',
   nearest: 'squat',
+  fits: 6,
+  children: 16,
+  waves: 3,
+  longer: 40,
+  count: 3,
+  throws: 6,
+  left: 10,
+  before: 'slow turn',
+  told: 3,
+  given: 9,
+  said: 'boys and girls',
+  instead: '“everybody”',
+  percent: 28,
+  largest: 'talking',
 };
 
 describe('findings in words', () => {
   it.each(RULE_IDS)('%s has a note that is a sentence, with nothing left open', (rule) => {
     const note = noteOf({ rule, params: PARAMS });
-    expect(note).toMatch(/^[A-Z0-9].{12,}[.?]$/u);
+    expect(note).toMatch(/^[“A-Z0-9].{12,}[.?]$/u);
     expect(note).not.toMatch(/undefined|NaN|\[object/u);
   });
 

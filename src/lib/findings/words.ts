@@ -2,26 +2,13 @@ import {
   capital,
   countWord,
   leftInWords,
-  lengthInWords,
   type Finding,
   type ProblemCode,
   type RuleId,
 } from '$core';
+import { seconds, type Words } from './note-words';
+import { WORDS_FOR_FLOOR } from './words-for-floor';
 import { problemInWords } from '$lib/words/problem-words';
-
-type Params = Finding['params'];
-type Words = Readonly<{
-  /** What a colleague would pencil in the margin. */
-  note: (params: Params) => string;
-  /** What the mend does, as its button says; where there is one. */
-  mend?: (params: Params) => string;
-  /** Several of them, as the step says that mends them all. */
-  many?: string;
-  /** What only a person can do, where there is no mend. */
-  yours?: (params: Params) => string;
-}>;
-
-const seconds = (value: string | number | undefined) => lengthInWords(Number(value));
 
 const LACKS: Readonly<Record<string, string>> = {
   mat: 'needs a mat, and there is none on the list',
@@ -253,6 +240,7 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
     yours: () => 'Give one of them another name.',
     note: ({ name }) => `Two different moves are both called ${name}.`,
   },
+  ...WORDS_FOR_FLOOR,
 };
 
 export function noteOf(finding: Pick<Finding, 'rule' | 'params'>): string {

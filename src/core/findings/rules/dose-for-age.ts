@@ -1,7 +1,8 @@
+import type { Effort, Family } from '../../model/move';
 import { AGE_NAMES } from '../../language/dose-words';
 import type { Action } from '../../model/action';
-import { ageBandOf } from '../../model/ages';
-import { amountAtAge, withAmounts, type Dose } from '../../model/dose';
+import { ageBandOf, type AgeBand } from '../../model/ages';
+import { amountAtAge, isCounted, withAmounts, type Dose } from '../../model/dose';
 import type { Led } from '../../model/led';
 import type { Move } from '../../model/move';
 import type { Setting } from '../../model/setting';
@@ -10,6 +11,37 @@ import { within } from '../../words/numbers';
 import type { FindingContext, UsedPart } from '../context';
 import type { Seen } from '../finding';
 import { changeAction } from '../mending';
+
+/**
+ * How many times the usual most a set may have before it is a lot, by effort: reps of what is gentle may
+ * be many, of what is hard hardly any more. Our own judgement.
+ */
+const LEEWAY: Readonly<Record<Effort, number>> = { 1: 5, 2: 4, 3: 2.5, 4: 1.5, 5: 1.25 };
+/** By the clock it is how long a bout lasts that tires, by effort, in seconds, for fives. Our own judgement. */
+const BOUT_SECONDS: Readonly<Record<Effort, number>> = { 1: 300, 2: 180, 3: 90, 4: 60, 5: 35 };
+const BOUT_FOR: Readonly<Record<AgeBand, number>> = { '3-4': 0.75, '5': 1, '6-7': 1.25 };
+/** A hold that strains, and one that only stretches or rests. */
+const HOLD_LEEWAY = { strains: 1.25, rests: 3 } as const;
+const RESTFUL: ReadonlySet<Family> = new Set(['stretch', 'breath', 'shape']);
+/** Fewer than this share of the usual least, done in less than so many seconds, are hardly worth starting. */
+const LITTLE_SHARE = 0.5;
+const LITTLE_SECONDS = 5;
+
+/** The most that is no lot: more than the usual, by what it asks of a body and for how long. */
+function bearable(
+  { unit }: Dose,
+  { effort, family, landingsPerRep }: Move,
+  most: number,
+  band: AgeBand,
+) {
+  if (unit === 'hold') {
+    // To lie still may last as long as it likes to.
+    if (effort === 1) return Math.max(most, BOUT_SECONDS[1]);
+    return most * (RESTFUL.has(family) ? HOLD_LEEWAY.rests : HOLD_LEEWAY.strains);
+  }
+  if (unit === 'seconds') return Math.max(most, BOUT_SECONDS[effort] * BOUT_FOR[band]);
+  return most * (landingsPerRep > 0 ? Math.min(1.25, LEEWAY[effort]) : LEEWAY[effort]);
+}
 
 /** Beyond this many times the usual most, it is no longer a matter of taste. Our own judgement. */
 const FAR_ABOVE = 2;
@@ -83,21 +115,34 @@ function judgedOf({ dose, home }: Action, led: Led): readonly Judged[] {
   return [here, later];
 }
 
-function checkPart({ beat, action, move, how }: UsedPart, { setting }: FindingContext): Seen[] {
+/** So few of it that getting ready takes longer. */
+function isHardlyAny({ amount, least }: Asked, { unit }: Dose, move: Move, band: AgeBand): boolean {
+  const each = isCounted(unit) ? move.secondsPerRep[band] : 1;
+  return amount < least * LITTLE_SHARE && amount * each < LITTLE_SECONDS;
+}
+
+function checkPart(
+  { beat, action, move, how }: UsedPart,
+  { setting, band }: FindingContext,
+  isFirst: boolean,
+): Seen[] {
   if (!action) return [];
   return judgedOf(action, how.led).flatMap(({ dose, mayBeLess, withDose }): Seen[] => {
     if (dose.unit !== move.usual.unit) return [];
     const all = askedOf(dose, move, setting);
     const worst = all.reduce((one, other) => (over(other) > over(one) ? other : one));
-    const smallest = all.find(({ amount, least }) => amount < least);
-    const above = worst.amount > worst.most;
-    if (!above && (mayBeLess || !smallest)) return [];
+    // Small amounts are fine for threes, as a first go, and in a ladder that grows.
+    const isSmallOnPurpose = mayBeLess || isFirst || band === '3-4' || dose.amounts.length > 1;
+    const smallest = all.find((one) => isHardlyAny(one, dose, move, band));
+    const limit = bearable(dose, move, worst.most, band);
+    const above = worst.amount > limit;
+    if (!above && (isSmallOnPurpose || !smallest)) return [];
     const { age, amount, least, most } = above ? worst : smallest!;
     const who = dose.asked ? AGE_NAMES[age]! : 'the youngest';
     return [
       {
         place: { beatId: beat.id, part: action.id },
-        severity: !above ? 'think' : amount > most * FAR_ABOVE ? 'stop' : 'mend',
+        severity: !above ? 'think' : amount > limit * FAR_ABOVE ? 'stop' : 'mend',
         params: {
           above: above ? 1 : 0,
           amount,
@@ -115,8 +160,14 @@ function checkPart({ beat, action, move, how }: UsedPart, { setting }: FindingCo
   });
 }
 
-/** A set asks for more, or less, than is usual for the youngest in the group. */
+/** A set asks for more, or hardly any of what is usual for the youngest in the group. */
 export function checkDoses(context: FindingContext): Seen[] {
-  // What is usual for a move that nobody knows is a guess: nothing is held against that.
-  return context.parts.flatMap((part) => (isUnknown(part.move) ? [] : checkPart(part, context)));
+  const met = new Set<string>();
+  return context.parts.flatMap((part) => {
+    // What is usual for a move that nobody knows is a guess: nothing is held against that.
+    if (isUnknown(part.move)) return [];
+    const isFirst = !met.has(part.move.id);
+    met.add(part.move.id);
+    return checkPart(part, context, isFirst);
+  });
 }

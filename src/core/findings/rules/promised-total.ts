@@ -1,12 +1,24 @@
 import { type Beat, spokenLines } from '../../beats';
 import type { FindingContext } from '../context';
 import { WHOLE, type Seen } from '../finding';
+import { textInDigits } from '../../words/numbers';
 import { remember } from '../remember';
 
-const PROMISE = /\b(\d{2,4})\s+(?:moves|reps|goes|jumps and hops|movements)\b/iu;
+const PROMISE = /\b(\d{2,4})\s+(?:moves|reps|goes|jumps and hops|movements|exercises)\b/iu;
+
+/** "one hundred" and "ten times ten" as digits. */
+function inDigits(text: string): string {
+  return textInDigits(text)
+    .replaceAll(/\b(?:(\d|a) )?hundred\b/gu, (_, n: string | undefined) =>
+      String(100 * (Number(n) || 1)),
+    )
+    .replaceAll(/\b(\d+) times (\d+)\b/gu, (_, a: string, b: string) =>
+      String(Number(a) * Number(b)),
+    );
+}
 
 function promiseIn(text: string): number | null {
-  const found = PROMISE.exec(text);
+  const found = PROMISE.exec(inDigits(text));
   return found ? Number(found[1]) : null;
 }
 const promiseOfBeat = remember((beat: Beat) => promiseIn(spokenLines(beat).join('\n')));

@@ -37,7 +37,8 @@ function formsOf(word: string): string[] {
   return [word, ...once, ...twice];
 }
 
-const isFamiliar = (word: string) => formsOf(word).some((form) => FAMILIAR.has(form));
+/** A word that young readers know, in any of its forms. */
+export const isFamiliar = (word: string) => formsOf(word).some((form) => FAMILIAR.has(form));
 
 type Unfamiliar = Readonly<{ word: string; forms: readonly string[] }>;
 

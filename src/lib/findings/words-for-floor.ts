@@ -1,0 +1,94 @@
+import { capital, countWord, type RuleId } from '$core';
+import { seconds, type Words } from './note-words';
+
+/** Notes on bodies in a room, on turns and kit, on what is promised and how it is said. */
+export const WORDS_FOR_FLOOR = {
+  crowding: {
+    note: ({ name, children, fits, longer }) =>
+      Number(fits) === 0
+        ? `There is no room for ${name} here.`
+        : `${name}: about ${fits} fit at once here, and you have ${children}. By turns it takes ${seconds(longer)} longer.`,
+    yours: () => 'Let half of them go at a time, or choose a move on the spot.',
+  },
+  'not-enough-kit': {
+    note: ({ name, thing, count, children }) =>
+      `${name} wants a ${thing} each: you have ${count} for ${children}.`,
+    yours: () => 'Work in pairs, by turns or as one station; or let a rolled sock stand in for it.',
+  },
+  'turns-left-out': {
+    note: ({ throws, children, left }) =>
+      `${throws} throws for ${children} children: ${left} of them never get a turn.`,
+    mend: () => 'You throw',
+  },
+  'dizzy-then': {
+    note: ({ name, before }) => `${name} comes straight after ${before}: heads still go round.`,
+    yours: () => 'Put something still between them, eyes on one thing.',
+  },
+  'drink-then': {
+    note: ({ name, seconds: after }) =>
+      `${name} comes ${seconds(after)} after the drink, on full tummies.`,
+    yours: () => 'Swap it with something upright.',
+  },
+  'long-on-hands': {
+    note: ({ name, seconds: time }) =>
+      `By ${name} they have been on their hands for ${seconds(time)}. Wrists want a rest.`,
+    yours: () => 'Put one on the feet between them.',
+  },
+  'long-on-knees': {
+    note: ({ seconds: time }) =>
+      `They kneel for ${seconds(time)} here. That hurts sooner than you think.`,
+    yours: () => 'Let them stand up between, or bring mats.',
+  },
+  'no-breather': {
+    note: ({ count, seconds: time }) =>
+      `${capital(countWord(Number(count), 10))} lively moves in a row, ${seconds(time)} without a breath.`,
+    mend: () => 'Breathe before it',
+    yours: () => 'Put something gentle between them.',
+  },
+  'no-stop-signal': {
+    note: ({ name }) => `Before ${name} nobody has practised how to stop.`,
+    mend: () => 'Practise a signal',
+  },
+  'no-spotter': {
+    note: ({ name }) => `${name} wants somebody standing by who has been taught how.`,
+    yours: () => 'Ask a second grown-up in, or choose another move.',
+  },
+  'want-unmet': {
+    note: () => 'At the beginning somebody wants something. At the end nobody speaks of it.',
+    yours: () => 'Let the last lines say what became of it.',
+  },
+  'rule-told-otherwise': {
+    note: ({ told, least }) => `You say that it counts as ${told}; here the least is ${least}.`,
+    mend: ({ told }) => `Make the least ${told}`,
+  },
+  'promised-time': {
+    note: ({ promised, given }) =>
+      `You promise ${seconds(promised)}, and ${Number(given) === 0 ? 'none are' : `${seconds(given)} are`} planned.`,
+    yours: () => 'Make it longer, or say less.',
+  },
+  'count-beyond-age': {
+    note: ({ name, amount, most }) =>
+      `${name} is counted to ${amount}. Your youngest count along to about ${most}.`,
+    yours: () => 'Count it in smaller sets, or do it by the clock.',
+  },
+  'picture-word': {
+    note: ({ letter, word }) => `${letter} for “${word}”: many won’t know that word.`,
+    yours: () => 'Choose a picture that they know by sight.',
+  },
+  'hurtful-words': {
+    note: ({ said, why }) => `“${said}”: ${why}.`,
+    yours: ({ instead }) => `Say perhaps ${instead}.`,
+  },
+  'share-moving': {
+    note: ({ percent, largest, minutes }) =>
+      `They move for ${percent}% of it. ${capital(String(largest))} takes ${minutes} min.`,
+    yours: ({ largest }) =>
+      largest === 'talking'
+        ? 'Say it while they move: “meanwhile” words take no time of their own.'
+        : 'Let more of them move at once, or something go on meanwhile.',
+  },
+  'no-peak': {
+    note: () => 'Nobody gets out of breath in all of this.',
+    yours: () => 'Make one part of it lively, and come down from there.',
+  },
+} satisfies Partial<Record<RuleId, Words>>;
