@@ -64,7 +64,7 @@ export { doseForMove, usualDose } from './moves/usual-dose';
 export { HEIGHT_METRES } from './figure/body/proportions';
 export { builtInFigure } from './figure/catalogue';
 export { figureOfMove } from './figure/catalogue/figure-of-move';
-export { cameraOf } from './figure/drawing/camera';
+export { cameraOf, flipFor } from './figure/drawing/camera';
 export { partsOf } from './figure/drawing/figure-parts';
 export type { FigurePart, Shape } from './figure/drawing/figure-shape';
 export { LOOK_CHOICES, type LookChoice } from './figure/drawing/look-choices';
@@ -94,7 +94,7 @@ export { fetchSums } from './room/fetch';
 export { crowdingOf, inRing, type Crowding } from './room/how-many';
 export { clearFloor, metresToPlaces, placesFor, type Room, type Spot } from './room/spots';
 // cues
-export { isCountedWork, isWork, type Cue, type Doing, type Side } from './cues/cue';
+export { isCountedWork, isWork, type Cue, type Doing, type Nth } from './cues/cue';
 export { DEFAULT_PACE, paceSchema, secondsPerRep, TALK_RANGE, WORDS_PER_MINUTE } from './cues/pace';
 export type { Pace } from './cues/pace';
 export { piecesAt, type Piece } from './cues/pieces';
@@ -110,6 +110,7 @@ export { secondsOnWay } from './cues/work';
 export { doseInWords, unitWord } from './language/dose-words';
 export { amountInWords, rulesInWords, stopInWords } from './language/draw-words';
 export { proposeGuises, type GuiseProposal } from './language/guises';
+export { LETTER_BOX, letterStrokes } from './language/letter-strokes';
 export { proposeForEntry, type LetterIdea } from './language/letter-strip';
 export type { LineTools } from './language/part-reader';
 // devices
@@ -119,7 +120,9 @@ export type { Device, DeviceKind } from './devices';
 export { diceTotals } from './devices/die';
 export { cubeNet } from './devices/shapes/cube-net';
 export { pipsOf } from './devices/shapes/pips';
+export { shapesFor, SPOT_OUTLINES } from './devices/shapes/spot-shapes';
 export { wheelSectors } from './devices/shapes/wheel-shape';
+export type { Thing } from './devices/thing';
 // chance
 
 export { chanceToTakeOver, meanOf, oddsOf, quantileOf } from './chance/odds';
@@ -213,7 +216,15 @@ export {
 export { fit, type FitResult } from './fit/fit';
 export { MOODS, type FitTarget } from './fit/target';
 // findings
-export { check, placeKey, RULE_IDS, setAside, type Finding, type RuleId } from './findings/check';
+export {
+  check,
+  placeKey,
+  RULE_IDS,
+  sourceOf,
+  setAside,
+  type Finding,
+  type RuleId,
+} from './findings/check';
 export { looksWhole, mendAll, notesByBeat, timelyNotes, type TimelyNotes } from './findings/timely';
 
 export { usualLimits } from './findings/usual-limits';
@@ -223,8 +234,8 @@ export { isShort, kitInWords, kitListOf, pluralOf, type KitLine } from './prep/k
 export { roomDrawing } from './prep/room-drawing';
 export { putMark, roomPlan, type PlanMark, type RoomPlan } from './prep/room-plan';
 // stage
-export { adapt, adaptAll, adaptationsAt, scheduleOf } from './stage/adapt';
-export { type Adaptation, type AdaptationKind } from './stage/adaptation';
+export { adapt, adaptAll, changesAt, formAt, scheduleOf, type Change } from './stage/adapt';
+export { ADAPTATIONS, type Adaptation, type AdaptationKind } from './stage/adaptation';
 export { callAt, type Call } from './stage/calls';
 export { countAt, shareAt, type Tick } from './stage/counting';
 export { drawOf, shownNumbers, shownOutcomes, type DrawOnStage } from './stage/drawing';
@@ -242,22 +253,30 @@ export {
   setLines,
   skipBeat,
   tick,
+  unfinish,
+  wasEndedEarly,
   type Leading,
   type Waits,
   leadsIntoHold,
 } from './stage/leading';
-export type { CountsMode, HoldsMode, LinesMode } from './stage/modes';
+export type { CountsMode, HoldsMode, LinesMode, ThrowsMode } from './stage/modes';
 export type { LedWay } from './stage/led-way';
 export { hasMusic, notesBetween } from './stage/music';
+export { momentOf } from './stage/moment';
+export { MOMENTS, type Moment } from './stage/moments';
+export { sumInSigns, sumOf, thingsOf, type DrawnSum } from './stage/thing-of';
 export { restoreLeading, saveLeading } from './stage/saved-leading';
+export { beatsToFilm, lineAt, type PromptLine, type ToFilm } from './stage/prompt';
+export { visitsOfFilm, type Take, type TakeMark } from './stage/takes';
 export { turnAt } from './stage/turn';
 export { upcomingTicks, type UpcomingTick } from './stage/upcoming-ticks';
 export { ATTACK_SECONDS, QUIET_LEVEL, VOICES, type Voice } from './stage/voices';
 // log
+export { serializeTakesCsv } from './formats/takes/takes-csv';
 export { compareRun, type BeatComparison } from './log/compare-run';
 export { chaptersOf, NO_DEBRIEF, plannedCues, RUN, type Debrief, type Run } from './log/run';
 // print
-export { INKS, type Ink } from './print/inks';
+export { INKS, namedColour, type Ink } from './print/inks';
 export { packPartsFor } from './print/pack';
 export { PACK_PARTS, type PackPartId } from './print/pack-parts';
 export type { PictureOf } from './print/pack-source';

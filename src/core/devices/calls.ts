@@ -18,6 +18,7 @@ export const calls: DeviceFile<Calls> = {
   words: ({ entries }) => `Calls: ${entries.map(({ label }) => label).join(', ')}`,
   // Calls surprise: with a bag the last one of each round would be known to all.
   usualRules: { onRepeat: 'again', mostAhead: 2, noPattern: true },
+  thing: ({ entries }, { entry }) => ({ kind: 'spot', entry, label: entries[entry]!.label }),
   isReadOut: true,
   isPlaces: true,
   kit: 'cone',

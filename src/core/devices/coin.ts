@@ -37,6 +37,7 @@ export const coin: DeviceFile<Coin> = {
       SIDES.map((value) => ({ value, ways: 1, called: nameOf(value) })),
       drawn,
     ),
+  thing: (_, { value }) => ({ kind: 'coin', name: nameOf(value ?? 1) }),
   deal: ({ entries }) => dealtFaces(SIDES, entries),
   kit: 'coin',
   print: ({ entries }, desk) =>

@@ -131,6 +131,11 @@ export const deck: DeviceFile<Deck> = {
     ].join(', ');
   },
   outcomes,
+  thing: ({ entries }, { entry, value }) => {
+    const { label, cards } = entries[entry]!;
+    const plain = cards === 'courts' ? 'K' : '\u2605';
+    return { kind: 'card', suit: label, entry, sign: value === null ? plain : String(value) };
+  },
   hasNumber: true,
   usualRules: { returns: 'out' },
   kit: 'pack of cards',

@@ -4,7 +4,9 @@ import type { RulesRead } from '../language/draw-rules-reader';
 import type { ReadAction } from '../language/read-action';
 import type { AmountRule, DrawRules, Entry } from '../model/chance';
 import type { Problem } from '../model/problem';
+import type { Drawn } from '../model/resolved-draw';
 import type { PrintDesk } from './print-desk';
+import type { Thing } from './thing';
 
 /** One thing that a device can show: which entry it means, its value, how likely, how many. */
 export type Outcome = Readonly<{
@@ -87,6 +89,8 @@ export type DeviceFile<D> = Readonly<{
     outcomes: readonly Outcome[];
     problems: readonly Problem[];
   }>;
+  /** What a draw looks like on the thing itself; null where there is no thing to look at. */
+  thing: (drawn: DrawnFrom<D>, draw: Drawn) => Thing | null;
   /** Its outcomes are numbers that an amount can be made of. */
   hasNumber: boolean;
   /** The rules that it is usually drawn by, where they are not the plain ones. */
@@ -136,6 +140,7 @@ export const PLAIN = {
   valueLabel: (value) => String(value),
   outcomeLabel: ({ label }, value) => (value === null ? label : `${label} ${value}`.trim()),
   outcomes: oneEach,
+  thing: () => null,
   hasNumber: false,
   usualRules: {},
   deal: ({ entries }) => entries,

@@ -4,6 +4,7 @@ import type { DeepReadonly } from '../model/deep-readonly';
 import { capital } from '../words/capital';
 import { countRead, numberWord } from '../words/numbers';
 import { PLAIN, readLabelled, type DeviceFile, type DrawnFrom } from './device-file';
+import { facesOf } from './thing';
 import { dealOut, dealtFaces, outcomesByFaces } from './faces';
 
 /** A die, or several whose sum counts. */
@@ -100,6 +101,11 @@ export const die: DeviceFile<Die> = {
       drawn,
     );
   },
+  thing: ({ device: { sides, dice } }, { value }) => ({
+    kind: 'dice',
+    sides,
+    faces: facesOf(value ?? 0, dice, sides),
+  }),
   hasNumber: true,
   deal: ({ device, entries }) => dealtFaces(diceTotals(device), entries),
   kit: 'die',

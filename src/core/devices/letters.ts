@@ -53,6 +53,7 @@ export const letters: DeviceFile<Letters> = {
   readBackMark: ({ label }) => `${label} `,
   markAs: 'sign',
   words: ({ entries }) => `Letters ${entries.map(({ label }) => label).join(' ')}`,
+  thing: ({ entries }, { entry }) => ({ kind: 'letters', text: entries[entry]!.label }),
   usualRules: { returns: 'in order' },
   print: ({ entries }, desk) => desk.letters(entries),
 };

@@ -19,6 +19,7 @@ export const spinner: DeviceFile<Spinner> = {
     outcomes: entries.map(({ weight }, entry) => ({ entry, value: null, weight, copies: 1 })),
     problems: [],
   }),
+  thing: (_, { entry }) => ({ kind: 'wheel', entry }),
   kit: 'spinner',
   print: ({ entries }, desk) =>
     desk.wheel(

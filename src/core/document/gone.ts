@@ -1,12 +1,11 @@
 import { partsOfBeat, type Beat } from '../beats';
 import type { Adventure } from './adventure';
+import { beatsOf } from './beats-of';
 
 /** What was taken out between two states of a script: whole chapters, lines, or moves in them; null for nothing. */
 export type Gone = Readonly<{ what: 'chapter' | 'line' | 'move'; count: number }> | null;
 
 type Script = Pick<Adventure, 'chapters'>;
-
-const beatsOf = ({ chapters }: Script) => chapters.flatMap(({ beats }) => beats);
 
 /** Moves in the lines that are not the very same in the other state: an edit touches few of them. */
 function movesApart(beats: readonly Beat[], others: readonly Beat[]): number {

@@ -5,6 +5,7 @@ import type { Adventure } from '../document/adventure';
 import { type Cue, CUE_KINDS } from '../cues/cue';
 import { adaptationSchema } from '../stage/adaptation';
 import { savedLeadingSchema } from '../stage/saved-leading';
+import { MOST_TAKES, takeSchema } from '../stage/takes';
 
 /** A cue as it was planned when the session was led: the script may change afterwards. */
 const plannedCueSchema = z.strictObject({
@@ -59,6 +60,8 @@ const runSchema = z.strictObject({
   /** Where they were called out in two teams, those of each. */
   teamPoints: z.tuple([z.int().min(0), z.int().min(0)]).optional(),
   debrief: debriefSchema.optional(),
+  /** Takes of a film, in the order in which they were made. */
+  takes: z.array(takeSchema).max(MOST_TAKES).optional(),
 });
 export type Run = DeepReadonly<z.infer<typeof runSchema>>;
 

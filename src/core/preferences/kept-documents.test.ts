@@ -87,6 +87,12 @@ const SAMPLES: readonly Sample[] = [
     { ...without(USUAL_PREFERENCES, 'pace'), version: 2, wordsPerMinute: 135, muted: true },
     { ...USUAL_PREFERENCES, muted: true },
   ],
+  [
+    'preferences of before throws could be quick',
+    PREFERENCES as DocumentKind<object>,
+    { ...without(USUAL_PREFERENCES, 'throws'), version: 3, counts: 'taps' },
+    { ...USUAL_PREFERENCES, counts: 'taps' },
+  ],
 ];
 
 describe.each(SAMPLES)('%s', (_name, kind, old, now) => {

@@ -6,14 +6,14 @@ import type { DocumentKind } from '../model/document-kind';
 import { INKS } from '../print/inks';
 import { PACK_PARTS } from '../print/pack-parts';
 import { PAPER_NAMES } from '../print/paper';
-import { COUNTS_MODES, LINES_MODES } from '../stage/modes';
+import { COUNTS_MODES, LINES_MODES, THROWS_MODES } from '../stage/modes';
 import { LENGTH_UNITS } from '../words/lengths';
 import { within } from '../words/numbers';
 
 const share = z.number().min(0).max(1);
 
 const schema = z.strictObject({
-  version: z.literal(3),
+  version: z.literal(4),
   /** The presenter's own pace, as far as it is known. */
   pace: paceSchema,
   volume: share,
@@ -26,6 +26,7 @@ const schema = z.strictObject({
   lines: z.enum(LINES_MODES),
   holds: z.enum(LINES_MODES),
   counts: z.enum(COUNTS_MODES),
+  throws: z.enum(THROWS_MODES),
   paper: z.enum(PAPER_NAMES),
   ink: z.enum(INKS),
   unit: z.enum(LENGTH_UNITS),
@@ -39,7 +40,7 @@ const schema = z.strictObject({
 export type Preferences = DeepReadonly<z.infer<typeof schema>>;
 
 export const USUAL_PREFERENCES: Preferences = {
-  version: 3,
+  version: 4,
   pace: DEFAULT_PACE,
   volume: 0.6,
   muted: false,
@@ -49,6 +50,7 @@ export const USUAL_PREFERENCES: Preferences = {
   lines: 'run on',
   holds: 'run on',
   counts: 'tempo',
+  throws: 'shown',
   paper: 'a4',
   ink: 'colour',
   unit: 'metres',
@@ -74,11 +76,12 @@ function toVersion3(kept: Readonly<Record<string, unknown>>): Record<string, unk
 
 /** Version 1 had no number, and held only what somebody had ever changed. */
 export const PREFERENCES: DocumentKind<Preferences> = {
-  version: 3,
+  version: 4,
   unnumbered: 1,
   migrations: [
     { from: 1, migrate: (kept) => ({ ...USUAL_PREFERENCES, ...kept }) },
     { from: 2, migrate: toVersion3 },
+    { from: 3, migrate: (kept) => ({ throws: USUAL_PREFERENCES.throws, ...kept }) },
   ],
   schema,
 };

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { namedColour } from './inks';
-import { shapesFor } from './spot-signs';
+import { shapesFor } from '../devices/shapes/spot-shapes';
 
 describe('signs for the floor', () => {
   it('have the shape that their name says, and no two the same while there are others', () => {

@@ -1,10 +1,11 @@
 import { cueEndSeconds, isWork, NO_WORDS, type Cue } from '../cues/cue';
 import { TIMINGS } from '../cues/timing';
 import { totalUp } from '../cues/totals';
+import type { Move } from '../model/move';
 import { moveBookOf } from '../moves/move-book';
 import type { Schedule } from '../schedule/unroll';
 import { ADAPTATIONS, type Adaptation, type AdaptationKind } from './adaptation';
-import { dosed, inOtherForm, withAmount } from './change-work';
+import { dosed, formOnTheFloor, inOtherForm, withAmount } from './change-work';
 import { inserted, replaced, retimed } from './cue-list';
 import type { LedWay } from './led-way';
 import { shortened } from './shorten';
@@ -126,15 +127,33 @@ export function adapt(
   return cues && cues !== way.cues ? { ...way, cues } : null;
 }
 
-/** The changes that make sense at a cue, those that are asked for most first. */
-export function adaptationsAt(way: LedWay, index: number): readonly AdaptationKind[] {
+/** A change that can be made here, and what it does: seconds more or less, and the form gone over to. */
+export type Change = Readonly<{ what: AdaptationKind; seconds: number; form: Move | null }>;
+
+const endOf = ({ cues }: Pick<LedWay, 'cues'>) => {
+  const last = cues.at(-1);
+  return last ? cueEndSeconds(last) : 0;
+};
+
+/** The form that a change goes over to at a cue; null for any other change. */
+export function formAt(way: LedWay, index: number, what: AdaptationKind): Move | null {
+  const doing = way.cues[index]?.doing;
+  const isForm = what === 'easier' || what === 'harder';
+  return isForm && doing
+    ? formOnTheFloor(way, doing, what, moveBookOf(way.context.adventure))
+    : null;
+}
+
+/** The changes that make sense `intoSeconds` into a cue, those that are asked for most first. */
+export function changesAt(way: LedWay, index: number, intoSeconds = 0): readonly Change[] {
   const cue = way.cues[index];
   if (!cue) return [];
-  return ADAPTATIONS.filter(
-    (what) =>
-      what !== 'shorten' &&
-      adapt(way, { cueId: cue.id, intoSeconds: 0, what, seconds: 0 }) !== null,
-  );
+  return ADAPTATIONS.flatMap((what): Change[] => {
+    if (what === 'shorten') return [];
+    const changed = adapt(way, { cueId: cue.id, intoSeconds, what, seconds: 0 });
+    if (!changed) return [];
+    return [{ what, seconds: endOf(changed) - endOf(way), form: formAt(way, index, what) }];
+  });
 }
 
 /** Every change made again in order; those that make no sense any more are passed over. */
@@ -144,7 +163,6 @@ export function adaptAll(way: LedWay, adaptations: readonly Adaptation[]): LedWa
 
 /** The schedule of a way: its cues, and what they add up to. */
 export function scheduleOf({ context, cues }: LedWay): Schedule {
-  const last = cues.at(-1);
   const book = moveBookOf(context.adventure);
-  return { cues, totalSeconds: last ? cueEndSeconds(last) : 0, totals: totalUp(cues, book) };
+  return { cues, totalSeconds: endOf({ cues }), totals: totalUp(cues, book) };
 }

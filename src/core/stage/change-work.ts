@@ -58,6 +58,17 @@ export function dosed(way: LedWay, index: number, into: number, share: number): 
   });
 }
 
+/** The form that can be gone over to at once: nobody fetches other kit with the children there. */
+export function formOnTheFloor(
+  { context: { setting } }: LedWay,
+  { move }: Doing,
+  form: 'easier' | 'harder',
+  book: MoveBook,
+): Move | null {
+  const { kit } = moveIn(book, move);
+  return nextForm(moveIn(book, move), form, book, { ...setting, kit: [...kit] });
+}
+
 /** The part in another form of its move from the next turn on, shown first; the turn that is on ends. */
 export function inOtherForm(
   way: LedWay,
@@ -68,7 +79,7 @@ export function inOtherForm(
   const { cues } = way;
   const cue = cues[index]!;
   const { doing } = cue;
-  const other = doing && nextForm(moveIn(book, doing.move), form, book, way.context.setting);
+  const other = doing && formOnTheFloor(way, doing, form, book);
   if (!doing || !other) return null;
   const move = moveOf(book, { ...doing, move: other.id });
   const before = moveOf(book, doing);

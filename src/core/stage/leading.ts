@@ -185,7 +185,34 @@ export function finish(leading: Leading, now: number): Leading {
   const current = tick(leading, now);
   if (current.status === 'done') return current;
   if (current.status === 'ready') return { ...current, status: 'done' };
-  return { ...current, visits: leave(current, now, true), status: 'done' };
+  const anchor = { clock: now, schedule: schedulePosition(current, now) };
+  return { ...current, visits: leave(current, now, true), status: 'done', anchor };
+}
+
+/**
+ * Goes back to where it was ended before its last cue was over, paused there; as it is where it came to
+ * its end, or is not over.
+ */
+export function unfinish(leading: Leading, now: number): Leading {
+  if (!wasEndedEarly(leading)) return leading;
+  const last = leading.visits.at(-1)!;
+  return {
+    ...leading,
+    status: 'paused',
+    visits: leading.visits.slice(0, -1),
+    anchor: { ...leading.anchor, clock: now },
+    enteredAt: leading.begunAt + last.startSeconds,
+  };
+}
+
+/** It was ended by hand, with something left to do. */
+export function wasEndedEarly({
+  status,
+  index,
+  cues,
+  visits,
+}: Pick<Leading, 'status' | 'index' | 'visits'> & Readonly<{ cues: readonly unknown[] }>): boolean {
+  return status === 'done' && visits.at(-1)?.cutShort === true && index < cues.length;
 }
 
 export function setLines(leading: Leading, lines: LinesMode, now: number): Leading {

@@ -8,3 +8,7 @@ export type HoldsMode = LinesMode;
 /** How reps are counted: at the tempo of the age, or one for each tap of the leader's. */
 export const COUNTS_MODES = ['tempo', 'taps'] as const;
 export type CountsMode = (typeof COUNTS_MODES)[number];
+
+/** How a draw on the screen falls: with a little theatre, or at once. */
+export const THROWS_MODES = ['shown', 'quick'] as const;
+export type ThrowsMode = (typeof THROWS_MODES)[number];

@@ -103,6 +103,24 @@ const strip = (label: string, picture: string, sound = '') =>
     })),
   });
 
+const FOLLOWED: Partial<MoveBeat> = { led: 'follow me' };
+const timedAction = (move: string, seconds: number) => doseOf(move, seconds, { unit: 'seconds' });
+/** Somebody wants something, and this is what is said at the end. */
+const wanting = (want: string, end: string): Adventure => {
+  const script = withBeats(
+    ...Array.from({ length: 5 }, () => counted('squat', 8)),
+    told('Here we are.'),
+    told(end),
+  );
+  return { ...script, world: { ...script.world, want } };
+};
+/** A draw whose smallest amount is this. */
+const leastOf = (least: number) =>
+  drawBeat(['squat', 'march'], {
+    device: { kind: 'die', sides: 6, dice: 1 },
+    amount: { from: 'outcome', times: 1, plus: 0, least, most: 60, ask: false },
+  });
+
 /** For each rule: scripts where it speaks, and scripts where it must not. */
 export const FINDING_CASES: Record<RuleId, { fires: Adventure[]; silent: Adventure[] }> = {
   slot: {
@@ -139,18 +157,25 @@ export const FINDING_CASES: Record<RuleId, { fires: Adventure[]; silent: Adventu
   },
   'dose-for-age': {
     fires: [
-      withBeats(counted('squat', 13)),
-      withBeats(counted('squat', 40)),
-      withBeats(counted('squat', 2)),
+      withBeats(counted('squat', 19)),
+      withBeats(counted('frog-jump', 13)),
+      withBeats(timed('jog', 75)),
+      withBeats(counted('squat', 8), counted('squat', 2)),
       // Fives hold a plank for up to 10 s, sixes for longer: each age is held against its own usual.
       inSetting(withBeats(hold('plank', 15, { asked: byAge([5, 15], [6, 15]) })), FIVE_TO_SEVEN),
       inSetting(
-        withBeats(counted('squat', 12, { asked: { as: 'range', least: 2 } })),
+        withBeats(counted('squat', 8), counted('squat', 12, { asked: { as: 'range', least: 2 } })),
         FIVE_TO_SEVEN,
       ),
     ],
     silent: [
-      withBeats(counted('squat', 12)),
+      withBeats(counted('squat', 18)),
+      withBeats(counted('frog-jump', 12)),
+      // What is gentle may be long or many, and a first go may be small.
+      withBeats(timed('march', 90)),
+      withBeats(hold('lie-still', 60)),
+      withBeats(counted('squat', 2)),
+      inSetting(withBeats(counted('bear-walk', 8), counted('bear-walk', 3)), YOUNGEST),
       inSetting(withBeats(hold('plank', 15, { asked: byAge([5, 8], [6, 15]) })), FIVE_TO_SEVEN),
       withBeats(counted('squat', 2, { asked: { as: 'open', words: 'as many as you like' } })),
       withBeats(counted('squat', 6)),
@@ -478,5 +503,188 @@ export const FINDING_CASES: Record<RuleId, { fires: Adventure[]; silent: Adventu
   'guises-alike': {
     fires: [withBeats(moveBeat([named('squat', 'Toad dip'), named('lunge', 'toad dip ')]))],
     silent: [withBeats(moveBeat([named('squat', 'Toad dip'), named('squat', 'Toad dip')]))],
+  },
+  crowding: {
+    fires: [
+      inSetting(withBeats(timed('leap', 20)), {
+        group: 30,
+        room: { lengthMetres: 6, widthMetres: 5 },
+      }),
+      inSetting(withBeats(counted('frog-jump', 6)), { group: 30, room: { widthMetres: 5 } }),
+    ],
+    silent: [
+      inSetting(withBeats(timed('leap', 20)), { group: 10 }),
+      inSetting(withBeats(timed('march', 20)), {
+        group: 30,
+        room: { lengthMetres: 6, widthMetres: 5 },
+      }),
+      inSetting(withBeats(timed('leap', 20)), { group: 30, place: 'filmed' }),
+    ],
+  },
+  'not-enough-kit': {
+    fires: [
+      inSetting(withBeats(counted('ball-toss-catch', 6)), { group: 16, kit: ['one ball'] }),
+      inSetting(withBeats(counted('hoop-step', 6)), { group: 16, kit: ['15 hoops'] }),
+    ],
+    silent: [
+      inSetting(withBeats(counted('hoop-step', 6)), { group: 16, kit: ['16 hoops'] }),
+      inSetting(withBeats(counted('ball-toss-catch', 6)), { group: 16, kit: ['balls'] }),
+      inSetting(withBeats(counted('parachute-lift', 6)), { group: 16, kit: ['one parachute'] }),
+    ],
+  },
+  'turns-left-out': {
+    fires: [
+      inSetting(
+        withBeats(drawBeat(3, { rules: { thrower: 'child', stop: { after: 'draws', draws: 6 } } })),
+        { group: 16 },
+      ),
+    ],
+    silent: [
+      inSetting(
+        withBeats(
+          drawBeat(3, { rules: { thrower: 'child', stop: { after: 'draws', draws: 11 } } }),
+        ),
+        { group: 16 },
+      ),
+      inSetting(withBeats(drawBeat(3)), { group: 16 }),
+    ],
+  },
+  'dizzy-then': {
+    fires: [
+      withBeats(moveBeat([doseOf('slow-turn', 3), doseOf('stork-stand', 8, { unit: 'hold' })])),
+      withBeats(counted('log-roll', 3), counted('squat-jump', 4)),
+    ],
+    silent: [
+      withBeats(counted('slow-turn', 3), drink(), hold('stork-stand', 8)),
+      withBeats(moveBeat([doseOf('ball-roll', 5), doseOf('stork-stand', 8, { unit: 'hold' })])),
+    ],
+  },
+  'drink-then': {
+    fires: [withBeats(counted('squat', 8), drink(), counted('forward-roll', 2))],
+    silent: [
+      withBeats(drink(), timed('march', 70), counted('forward-roll', 2)),
+      withBeats(counted('forward-roll', 2), drink(), counted('squat', 8)),
+    ],
+  },
+  'long-on-hands': {
+    fires: [
+      withBeats(
+        moveBeat([
+          timedAction('bear-walk', 20),
+          timedAction('plank', 15),
+          timedAction('crawl', 20),
+        ]),
+      ),
+    ],
+    silent: [
+      withBeats(
+        moveBeat([
+          timedAction('bear-walk', 20),
+          timedAction('march', 10),
+          timedAction('crawl', 20),
+        ]),
+      ),
+      withBeats(timed('crawl', 60)),
+    ],
+  },
+  'long-on-knees': {
+    fires: [
+      withBeats(timed('ball-roll', 50)),
+      withBeats(timed('drum-roll', 30), timed('ball-roll', 30)),
+    ],
+    silent: [
+      withBeats(timed('ball-roll', 30)),
+      inSetting(withBeats(timed('ball-roll', 70)), { room: { floor: 'mats' } }),
+    ],
+  },
+  'no-breather': {
+    fires: [
+      withBeats(
+        timed('jog', 20, FOLLOWED),
+        timed('jumping-jack', 20, FOLLOWED),
+        timed('gallop', 20, FOLLOWED),
+      ),
+    ],
+    silent: [
+      withBeats(timed('jog', 20), timed('gallop', 20)),
+      withBeats(timed('jog', 20), drink(), timed('jumping-jack', 20), timed('gallop', 20)),
+    ],
+  },
+  'no-stop-signal': {
+    fires: [withBeats(timed('gallop', 20))],
+    silent: [
+      withBeats(told('When the bell rings, everybody freezes.'), timed('gallop', 20)),
+      inSetting(withBeats(timed('gallop', 20)), { group: 3 }),
+      withBeats(timed('march', 20)),
+    ],
+  },
+  'no-spotter': {
+    fires: [inSetting(withBeats(counted('over-shoulder-roll', 2)), { grownUps: 1 })],
+    silent: [inSetting(withBeats(counted('over-shoulder-roll', 2)), { grownUps: 2 })],
+  },
+  'want-unmet': {
+    fires: [wanting('Carry the golden letter to Old Marrow.', 'Now we shake our hands.')],
+    silent: [
+      wanting('Carry the golden letter to Old Marrow.', 'And the letters are there!'),
+      wanting('', 'Now we shake our hands.'),
+    ],
+  },
+  'rule-told-otherwise': {
+    fires: [withBeats(told('A one or two counts as three.'), leastOf(4))],
+    silent: [withBeats(told('A one or two counts as three.'), leastOf(3)), withBeats(leastOf(4))],
+  },
+  'promised-time': {
+    fires: [
+      withBeats(told('Thirty seconds’ rest, you have earned it.'), {
+        ...drink(),
+        seconds: 9,
+      } as Beat),
+      withBeats(told('One minute to drink.'), counted('squat', 8)),
+    ],
+    silent: [
+      withBeats(told('Thirty seconds’ rest now.'), drink()),
+      withBeats(told('We march for one minute.'), counted('squat', 8)),
+    ],
+  },
+  'count-beyond-age': {
+    fires: [inSetting(withBeats(counted('clap', 12)), YOUNGEST)],
+    silent: [
+      inSetting(withBeats(counted('clap', 10)), YOUNGEST),
+      inSetting(withBeats(timed('clap', 30)), YOUNGEST),
+      inSetting(withBeats(counted('clap', 40)), { ages: { from: 6, to: 7 } }),
+    ],
+  },
+  'picture-word': {
+    fires: [withBeats(strip('F', 'flax')), withBeats(strip('Q', 'quiver'))],
+    silent: [withBeats(strip('F', 'frog')), withBeats(strip('F', ''))],
+  },
+  'hurtful-words': {
+    fires: [
+      'Come on, boys and girls!',
+      'If you touch it you’re out.',
+      'The last one there is a rotten egg.',
+      'Run, or the monster comes and will get you!',
+      'Now we have earned our snack. Burn it off!',
+      'No lazy legs, please.',
+      'Aim your gun at the ducks.',
+      'Don’t be a baby.',
+    ].map((line) => withBeats(told(line))),
+    silent: [
+      'Come on, everybody, out of the boat and into the reeds!',
+      'The fog is out there, and the ferry comes in last.',
+      'Shoot up tall like a reed. Weak light, strong legs.',
+      'Burning lamps all along the jetty!',
+    ].map((line) => withBeats(told(line))),
+  },
+  'share-moving': {
+    fires: [withBeats(told(words(500)), timed('march', 60))],
+    silent: [withBeats(told(words(60)), timed('march', 240)), withBeats(told(words(60)))],
+  },
+  'no-peak': {
+    fires: [withBeats(timed('march', 200), timed('walk', 200))],
+    silent: [
+      withBeats(timed('march', 200), timed('jog', 30), timed('walk', 200)),
+      withBeats(timed('march', 60)),
+    ],
   },
 };

@@ -65,3 +65,9 @@ export function wordsToDigits(words: readonly string[]): string[] {
   }
   return digits;
 }
+
+/** A text in lower-case words with digits for number words, apostrophes and marks left out: "thirty seconds’ rest" gives "30 seconds rest". */
+export function textInDigits(text: string): string {
+  const words = text.toLowerCase().replaceAll(/[’']/gu, '');
+  return wordsToDigits(words.split(/[^\p{L}\d]+/u)).join(' ');
+}

@@ -30,6 +30,15 @@ export function cameraOf(view: View, flip = false): Camera {
   };
 }
 
+/**
+ * Whether a figure has to be changed over so that what is done with its one side is done at the `side` of
+ * the picture: seen from in front its right limb is at the left; from the side and from behind at the right.
+ */
+export function flipFor(view: View, side: 'left' | 'right'): boolean {
+  const isCrossed = view === 'front' || view === 'corner';
+  return isCrossed === (side === 'right');
+}
+
 /** Which ways in space are to the right and up in the picture. */
 export function screenAxes(view: View): Readonly<{ right: Vec; up: Vec }> {
   const [yaw, pitch] = VIEWS[view];

@@ -46,7 +46,7 @@ export const RHYTHM: readonly Move[] = [
     effort: 3,
     tempo: 0.5,
     formCues: ['Loose like jelly', 'Start with the fingers'],
-    pictureWords: ['wet dog', 'jelly', 'leaf', 'octopus', 'quiver'],
+    pictureWords: ['wet dog', 'jelly', 'leaf', 'octopus', 'queen bee'],
     usual: ['seconds', [5, 10], [8, 15], [10, 20]],
     seated: 'seated-clap',
   }),
@@ -175,7 +175,7 @@ export const RHYTHM: readonly Move[] = [
     tempo: 1,
     seated: 'seated-twist',
     formCues: ['Hips and hands', 'Any way you like'],
-    pictureWords: ['seaweed', 'washing', 'willow', 'jester', 'flax'],
+    pictureWords: ['seaweed', 'washing', 'willow', 'jester', 'fox'],
     usual: ['seconds', [8, 15], [10, 20], [10, 30]],
   }),
   defineMove('rhythm', {
