@@ -18,7 +18,7 @@
   }
 
   /** A newer build that waits: told in every place but on the Stage. */
-  let takeNewer = $state.raw<(() => void) | null>(null);
+  let takeNewer = $state.raw<(() => Promise<void>) | null>(null);
   $effect(() => {
     // On a first visit there is nothing newer than the page.
     if (!navigator.serviceWorker?.controller) return;
@@ -28,11 +28,6 @@
     });
     return () => stop();
   });
-  async function changeOver() {
-    const { flushDrafts } = await import('$lib/store/tended');
-    await flushDrafts();
-    takeNewer?.();
-  }
 
   const onStage = $derived(page.route.id?.startsWith('/stage') ?? false);
   const onDesk = $derived(page.route.id === '/desk/[id]');
@@ -65,7 +60,11 @@
     role="status"
   >
     A new version of Arrup is there.
-    <button type="button" class="min-h-6 font-semibold underline" onclick={changeOver}>
+    <button
+      type="button"
+      class="min-h-6 font-semibold underline"
+      onclick={() => void takeNewer?.()}
+    >
       Take it now
     </button>
     <button type="button" class="min-h-6 underline" onclick={() => (takeNewer = null)}>Later</button

@@ -35,11 +35,8 @@ function inStore(): Promise<InStore> {
 }
 
 async function bytesNow(at: string): Promise<Uint8Array<ArrayBuffer>> {
-  const [{ writeBackup }, { rowsToBackUp }] = await Promise.all([
-    import('./backup-file'),
-    import('./backup-rows'),
-  ]);
-  return new Uint8Array(writeBackup(await rowsToBackUp(), at));
+  const { backupBytes } = await import('./backup-bytes');
+  return backupBytes(at);
 }
 
 /** Backups of this browser's store: the last one, the folder that is kept up to date, what went missing. */

@@ -13,6 +13,7 @@ import {
   type PictureOf,
   type Stroke,
 } from '$core';
+import Armchair from 'lucide/dist/esm/icons/armchair.mjs';
 import Bell from 'lucide/dist/esm/icons/bell.mjs';
 import Bird from 'lucide/dist/esm/icons/bird.mjs';
 import Bridge from 'lucide/dist/esm/icons/bridge.mjs';
@@ -34,6 +35,7 @@ import Fish from 'lucide/dist/esm/icons/fish.mjs';
 import Flame from 'lucide/dist/esm/icons/flame.mjs';
 import Flower from 'lucide/dist/esm/icons/flower.mjs';
 import Footprints from 'lucide/dist/esm/icons/footprints.mjs';
+import Hand from 'lucide/dist/esm/icons/hand.mjs';
 import House from 'lucide/dist/esm/icons/house.mjs';
 import Lamp from 'lucide/dist/esm/icons/lamp.mjs';
 import Leaf from 'lucide/dist/esm/icons/leaf.mjs';
@@ -124,6 +126,8 @@ export const SIGNS = {
   ask: icon(CircleHelp),
   drink: icon(Droplet),
   change: icon(RefreshCw),
+  rest: icon(Armchair),
+  goodbye: icon(Hand),
 } satisfies Record<string, Picture>;
 
 /** The words that there is an icon for. */

@@ -14,9 +14,11 @@
     drawing: DrawOnStage;
     drawn: ResolvedDraw | null;
     typed: 'taken' | 'again' | null;
+    /** It still falls: which one it is isn't told before it lies. */
+    falling: boolean;
     ontype: (typed: TypedOutcome) => void;
   };
-  const { drawing, drawn, typed, ontype }: Props = $props();
+  const { drawing, drawn, typed, falling, ontype }: Props = $props();
 
   const beat = $derived(drawing.beat);
   const outcomes = $derived(shownOutcomes(beat));
@@ -39,19 +41,24 @@
       ontype({ outcome, number: null });
     }
   }
+  const FELL = 'bg-lamp text-on-lamp';
   const KEY =
     'flex min-h-14 min-w-14 items-center justify-center gap-2 rounded-xl border-2 border-ink px-3 text-2xl font-bold';
 </script>
 
 {#if outcomes.length > 0 || numbers.length > 0}
-  <div class="flex flex-wrap items-center gap-2 text-xl" role="group" aria-label="What yours shows">
+  <div
+    class="flex flex-wrap items-center gap-2 text-2xl"
+    role="group"
+    aria-label="What yours shows"
+  >
     <span class="font-semibold" role="status">
       {typed === 'again' ? 'The same again: throw once more' : 'Yours shows'}
     </span>
     {#each shown as { label, entry, outcome } (outcome)}
       <button
         type="button"
-        class={[KEY, drawn?.outcome === outcome && 'bg-lamp text-on-lamp']}
+        class={[KEY, drawn?.outcome === outcome && [FELL, falling && 'late']]}
         aria-pressed={drawn?.outcome === outcome}
         onclick={() => pick(outcome, entry)}
       >
@@ -70,7 +77,7 @@
       {#each numbers as number (number)}
         <button
           type="button"
-          class={[KEY, drawn?.number === number && 'bg-lamp text-on-lamp']}
+          class={[KEY, drawn?.number === number && [FELL, falling && 'late']]}
           aria-pressed={drawn?.number === number}
           onclick={() => ontype({ outcome: null, number })}>{number}</button
         >
@@ -78,3 +85,15 @@
     {/if}
   </div>
 {/if}
+
+<style>
+  .late {
+    animation: told 200ms var(--falls) backwards;
+  }
+  @keyframes told {
+    from {
+      background: transparent;
+      color: var(--ink);
+    }
+  }
+</style>

@@ -11,12 +11,12 @@
     border: 1px solid var(--soft);
     border-radius: 0.4rem;
     font: inherit;
-    font-size: 1rem;
+    font-size: 1.5rem;
     font-weight: 500;
     color: var(--soft);
     text-transform: uppercase;
   }
-  @media (max-width: 640px) {
+  @media (max-width: 640px), (pointer: coarse) {
     kbd {
       display: none;
     }

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { lengthInWords } from '$core';
+  import { clockOf, lengthInWords } from '$core';
+  import ArrowLeft from '@lucide/svelte/icons/arrow-left';
   import { resolve } from '$app/paths';
   import NextTimeLinks from '$lib/logbook/NextTimeLinks.svelte';
   import Debrief from './Debrief.svelte';
@@ -7,6 +8,8 @@
 
   type Props = { session: StageSession };
   const { session }: Props = $props();
+  /** How far it came, where it was ended by hand. */
+  const at = $derived(session.cue && clockOf(session.position));
 
   const over = $derived(session.elapsed - session.adventure.setting.slotSeconds);
 </script>
@@ -16,7 +19,19 @@
   tabindex="-1"
   class="flex min-h-dvh flex-col items-center justify-center gap-6 p-8 text-center"
 >
-  <h1 class="text-7xl font-extrabold">Well led!</h1>
+  <h1 class="text-7xl font-extrabold max-sm:text-5xl">Well led!</h1>
+  {#if session.endedEarly}
+    <p class="flex flex-wrap items-center justify-center gap-4 text-2xl" data-ended>
+      Ended at {at}, before its end.
+      <button
+        type="button"
+        class="btn-quiet border-2 border-ink px-6! py-3! text-2xl font-bold"
+        onclick={() => session.backToIt()}
+      >
+        <ArrowLeft size={28} aria-hidden="true" />Back to it
+      </button>
+    </p>
+  {/if}
   <p class="max-w-3xl text-3xl" data-result>
     {lengthInWords(session.elapsed)}{over > 0
       ? `, ${lengthInWords(over)} over the slot.`
@@ -33,6 +48,15 @@
   {/if}
   {#if session.runId}
     <Debrief debrief={session.debrief} onchange={(said) => session.setDebrief(said)} />
+    <label class="w-full max-w-2xl text-left">
+      <span class="text-xl">What to remember</span>
+      <textarea
+        class="mt-1 textarea field-sizing-content min-h-20 w-full text-xl"
+        maxlength="5000"
+        placeholder="Type it, or speak it with the microphone of your keyboard"
+        value={session.note}
+        oninput={(event) => session.setNote(event.currentTarget.value)}></textarea>
+    </label>
   {/if}
   <p class="flex flex-wrap justify-center gap-4">
     {#if session.runId}

@@ -5,6 +5,7 @@
     capital,
     clockOf,
     DEFERRING_LINE,
+    drawsOf,
     kitInWords,
     kitListOf,
     lengthTold,
@@ -13,6 +14,7 @@
     type HoldsMode,
     type LinesMode,
     type Schedule,
+    type ThrowsMode,
     titleOf,
     toldLength,
   } from '$core';
@@ -34,6 +36,8 @@
     onholds: (holds: HoldsMode) => void;
     counts: CountsMode;
     oncounts: (counts: CountsMode) => void;
+    throws: ThrowsMode;
+    onthrows: (throws: ThrowsMode) => void;
     /** Step by step: nothing runs until it is pressed on. */
     stepwise: boolean;
     onstepwise: (stepwise: boolean) => void;
@@ -52,6 +56,8 @@
     onholds,
     counts,
     oncounts,
+    throws,
+    onthrows,
     stepwise,
     onstepwise,
     onlines,
@@ -65,108 +71,187 @@
   const cautions = $derived(cautionsOf(adventure).slice(0, MOST_CAUTIONS));
   const told = $derived(toldLength(adventure, adventure.setting, preferences.pace));
   const empty = $derived(schedule.cues.length === 0);
+  const draws = $derived(drawsOf(adventure).length > 0);
 </script>
 
-<main id="main" tabindex="-1" class="mx-auto max-w-5xl px-6 py-8">
-  <a class="-ml-3 btn-quiet text-lg" href={resolve('/desk/[id]', { id: adventure.id })}>
-    <ArrowLeft size={22} aria-hidden="true" />Desk
-  </a>
-  <h1 class="mt-4 text-6xl font-extrabold">{titleOf(adventure)}</h1>
-  {#if empty}
-    <p class="mt-6 text-2xl">
-      There is nothing to lead yet. Write a line or a move on the Desk first.
-    </p>
-  {:else}
-    <p class="mt-3 text-2xl">
-      {capital(lengthTold(told))}, in a slot of {clockOf(adventure.setting.slotSeconds)}.
-      {#if kit.length > 0}At hand: {kit.join(', ')}.{/if}
-    </p>
-    <div class="mt-8 flex flex-wrap items-center gap-4">
-      {#if left}
-        <button type="button" class="btn-lamp px-8! py-4! text-3xl" onclick={oncarryon}>
-          <Play size={34} aria-hidden="true" />Carry on
-        </button>
-        <button type="button" class="btn-quiet px-5! py-3! text-xl" onclick={onbegin}>
-          <RotateCcw size={24} aria-hidden="true" />From the start
-        </button>
-        <p class="w-full text-xl">You stopped at {left}.</p>
-      {:else}
-        <button type="button" class="btn-lamp px-10! py-5! text-4xl" onclick={onbegin}>
-          <Play size={40} aria-hidden="true" />Go
-        </button>
-      {/if}
-    </div>
-    <p class="mt-6 text-xl leading-10">
-      When a line is said,
-      <InlineChoice
-        value={lines}
-        label="After a spoken line"
-        choices={[
-          ['run on', 'the clock runs on'],
-          ['wait for me', 'the clock waits for me'],
-        ] as const}
-        onchange={onlines}
-      />. A hold begins
-      <InlineChoice
-        value={holds}
-        label="How a hold begins"
-        choices={[
-          ['run on', 'after its count-in'],
-          ['wait for me', 'when I press that everybody is in'],
-        ] as const}
-        onchange={onholds}
-      />. Reps are counted
-      <InlineChoice
-        value={counts}
-        label="How reps are counted"
-        choices={[
-          ['tempo', 'at their tempo'],
-          ['taps', 'by my taps, one each'],
-        ] as const}
-        onchange={oncounts}
-      />. This is
-      <InlineChoice
-        value={stepwise ? 0 : speed}
-        label="For real or as a rehearsal"
-        choices={[
-          [1, 'for real'],
-          [2, 'a rehearsal, twice as fast'],
-          [4, 'a rehearsal, four times as fast'],
-          [8, 'a rehearsal, eight times as fast'],
-          [0, 'a rehearsal, step by step'],
-        ] as const}
-        onchange={(chosen) => {
-          onstepwise(chosen === 0);
-          onspeed(chosen === 0 ? 2 : chosen);
-        }}
-      />.
-    </p>
-    <p class="mt-1 text-lg text-soft">
-      Keys: <b>space</b> goes and pauses, <b>→</b> next, <b>←</b> back, <b>M</b> sound,
-      <b>C</b> change it: easier, fewer, a drink, skip. A page-turner works too.
-    </p>
-    <p class="mt-1 text-lg">
-      Beside it, if you like:
+<main id="main" tabindex="-1" class="ready">
+  <p class="links">
+    <a class="btn-quiet text-lg" href={resolve('/desk/[id]', { id: adventure.id })}>
+      <ArrowLeft size={22} aria-hidden="true" />Desk
+    </a>
+    <span>
       <a
-        class="underline"
+        class="btn-quiet text-lg"
         href={resolve('/stage/[id]/screen', { id: adventure.id })}
-        target="_blank">a screen for the children</a
+        target="_blank">A screen for the children</a
       >
-      with picture, name and count, and
       <a
-        class="underline"
+        class="btn-quiet text-lg"
         href={resolve('/stage/[id]/remote', { id: adventure.id })}
-        target="_blank">a remote</a
-      >, each in a window of its own.
-    </p>
-    <section class="mt-8 border-t-2 border-line pt-5 text-lg" aria-label="Before you start">
-      <h2 class="text-2xl">Have a look around</h2>
-      <ul class="mt-2 grid gap-x-10 gap-y-1 sm:grid-cols-2">
-        {#each cautions as caution (caution.text)}<li class="border-b border-line py-1.5">
-            {caution.text}
-          </li>{/each}
-      </ul>
-      <p class="mt-3 text-soft">{DEFERRING_LINE}</p>
+        target="_blank">A remote</a
+      >
+      <a class="btn-quiet text-lg" href={resolve('/stage/[id]/film', { id: adventure.id })}
+        >Film it</a
+      >
+    </span>
+  </p>
+  <div class="both">
+    <section>
+      <h1>{titleOf(adventure)}</h1>
+      {#if empty}
+        <p class="mt-6 text-2xl">
+          There is nothing to lead yet. Write a line or a move on the Desk first.
+        </p>
+      {:else}
+        <p class="mt-3 text-2xl">
+          {capital(lengthTold(told))}, in a slot of {clockOf(adventure.setting.slotSeconds)}.
+        </p>
+        <div class="mt-5 flex flex-wrap items-center gap-4">
+          {#if left}
+            <button type="button" class="btn-lamp px-8! py-4! text-3xl" onclick={oncarryon}>
+              <Play size={34} aria-hidden="true" />Carry on
+            </button>
+            <button type="button" class="btn-quiet px-5! py-3! text-xl" onclick={onbegin}>
+              <RotateCcw size={24} aria-hidden="true" />From the start
+            </button>
+            <p class="w-full text-xl">You stopped at {left}.</p>
+          {:else}
+            <button type="button" class="btn-lamp px-10! py-5! text-4xl" onclick={onbegin}>
+              <Play size={40} aria-hidden="true" />Go
+            </button>
+          {/if}
+        </div>
+        <p class="mt-5 text-xl leading-10">
+          When a line is said,
+          <InlineChoice
+            value={lines}
+            label="After a spoken line"
+            choices={[
+              ['run on', 'the clock runs on'],
+              ['wait for me', 'the clock waits for me'],
+            ] as const}
+            onchange={onlines}
+          />. A hold begins
+          <InlineChoice
+            value={holds}
+            label="How a hold begins"
+            choices={[
+              ['run on', 'after its count-in'],
+              ['wait for me', 'when I press that everybody is in'],
+            ] as const}
+            onchange={onholds}
+          />. Reps are counted
+          <InlineChoice
+            value={counts}
+            label="How reps are counted"
+            choices={[
+              ['tempo', 'at their tempo'],
+              ['taps', 'by my taps, one each'],
+            ] as const}
+            onchange={oncounts}
+          />.
+          {#if draws}
+            What is drawn on the screen
+            <InlineChoice
+              value={throws}
+              label="How a draw falls"
+              choices={[
+                ['shown', 'falls before their eyes'],
+                ['quick', 'lies there at once'],
+              ] as const}
+              onchange={onthrows}
+            />.
+          {/if}
+          This is
+          <InlineChoice
+            value={stepwise ? 0 : speed}
+            label="For real or as a rehearsal"
+            choices={[
+              [1, 'for real'],
+              [2, 'a rehearsal, twice as fast'],
+              [4, 'a rehearsal, four times as fast'],
+              [8, 'a rehearsal, eight times as fast'],
+              [0, 'a rehearsal, step by step'],
+            ] as const}
+            onchange={(chosen) => {
+              onstepwise(chosen === 0);
+              onspeed(chosen === 0 ? 2 : chosen);
+            }}
+          />.
+        </p>
+        <p class="keys">
+          <b>Space</b> or a page-turner starts it, goes and pauses · <b>→</b> next · <b>←</b> back ·
+          <b>C</b> change it · <b>M</b> sound
+        </p>
+      {/if}
     </section>
-  {/if}
+    {#if !empty}
+      <section class="around" aria-label="Before you start">
+        <h2>Have a look around</h2>
+        {#if kit.length > 0}<p class="kit">At hand: {kit.join(', ')}.</p>{/if}
+        <ul>
+          {#each cautions as caution (caution.text)}<li>{caution.text}</li>{/each}
+        </ul>
+        <p class="text-soft">{DEFERRING_LINE}</p>
+      </section>
+    {/if}
+  </div>
 </main>
+
+<style>
+  .ready {
+    max-width: 80rem;
+    min-height: 100dvh;
+    margin: 0 auto;
+    padding: 0.75rem clamp(1rem, 3vw, 2.5rem) 1.25rem;
+  }
+  .links {
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: space-between;
+  }
+  h1 {
+    font-size: clamp(2.5rem, 6vw, 4.25rem);
+    font-weight: 800;
+  }
+  .both {
+    display: grid;
+    gap: 1.5rem clamp(1.5rem, 4vw, 4rem);
+    margin-top: 1rem;
+  }
+  .keys {
+    margin-top: 0.75rem;
+    font-size: 1.0625rem;
+    line-height: 1.6;
+    color: var(--soft);
+  }
+  .around {
+    font-size: 1.25rem;
+    line-height: 1.35;
+  }
+  .around h2 {
+    font-size: 1.75rem;
+  }
+  .around .text-soft {
+    font-size: 1.0625rem;
+  }
+  .around li {
+    border-bottom: 1px solid var(--line);
+    padding-block: 0.6rem;
+  }
+  .around p {
+    margin-top: 0.6rem;
+  }
+  .kit {
+    font-size: 1.25rem;
+  }
+  @media (min-width: 60rem) {
+    .both {
+      grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
+    }
+    .around {
+      border-left: 2px solid var(--line);
+      padding-left: clamp(1rem, 2.5vw, 2rem);
+    }
+  }
+</style>

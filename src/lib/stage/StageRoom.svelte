@@ -30,9 +30,11 @@
 
 {#if session?.status === 'done'}
   <StageDone {session} />
-{:else if session}
+{:else if session && stage.shown}
   <StageView
     {session}
+    shown={stage.shown}
+    dims={stage.dims}
     muted={stage.silent}
     typed={stage.typed}
     told={stage.told}
@@ -52,6 +54,8 @@
     schedule={plan.schedule}
     lines={preferences.current.lines}
     holds={preferences.current.holds}
+    throws={preferences.current.throws}
+    onthrows={(throws) => void preferences.change({ throws })}
     counts={preferences.current.counts}
     oncounts={(counts) => void preferences.change({ counts })}
     stepwise={stage.stepwise}

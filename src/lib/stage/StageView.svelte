@@ -1,43 +1,36 @@
 <script lang="ts">
   import {
-    clockOf,
-    drawOf,
-    moveOf,
-    pointsOf,
-    leadsIntoHold,
+    callAt,
+    drawsOf,
     moveBookOf,
     outcomeLabel,
-    roundWordOf,
-    turnAt,
-    type AdaptationKind,
-    type Cue,
-    type TypedOutcome,
+    pointsOf,
+    leadsIntoHold,
     titleOf,
+    type AdaptationKind,
+    type TypedOutcome,
   } from '$core';
-  import ArrowLeft from '@lucide/svelte/icons/arrow-left';
-  import ArrowRight from '@lucide/svelte/icons/arrow-right';
-  import Pause from '@lucide/svelte/icons/pause';
-  import Play from '@lucide/svelte/icons/play';
-  import Volume from '@lucide/svelte/icons/volume-2';
-  import Mute from '@lucide/svelte/icons/volume-x';
-  import { preferences } from '$lib/store/preference-store.svelte';
   import Terrain from '$lib/terrain/Terrain.svelte';
-  import SlidersHorizontal from '@lucide/svelte/icons/sliders-horizontal';
-  import { untrack } from 'svelte';
-  import { CHANGE_WORDS } from './adapt-words';
   import ChangePanel from './ChangePanel.svelte';
-  import { figureOfCue } from './cue-figure';
-  import CueScene from './CueScene.svelte';
   import CheckBar from './CheckBar.svelte';
+  import type { Shown } from './companions';
+  import { callWords, cueWords } from './cue-words';
   import DrawTyping from './DrawTyping.svelte';
-  import { nextWords } from './cue-words';
+  import Meanwhile from './Meanwhile.svelte';
   import PointsBar from './PointsBar.svelte';
+  import Scene from './scene/Scene.svelte';
   import type { StageSession } from './stage.svelte';
+  import StageButtons from './StageButtons.svelte';
+  import StageHeader from './StageHeader.svelte';
+  import { hasTheatre } from './theatre';
 
   type Props = {
     session: StageSession;
+    shown: Shown;
     muted: boolean;
     rehearsal: number | null;
+    /** The screen may go dark: the browser lets it not be kept on. */
+    dims: boolean;
     /** What became of the last outcome that was typed. */
     typed: 'taken' | 'again' | null;
     /** What was changed a moment ago, in words; empty a little later. */
@@ -53,8 +46,10 @@
   };
   const {
     session,
+    shown,
     muted,
     rehearsal,
+    dims,
     typed,
     told,
     changing,
@@ -67,118 +62,95 @@
     onleave,
   }: Props = $props();
 
-  /** Less than this over the slot is no reason to press anybody. */
-  const SMALL_SECONDS = 15;
-  const isOver = $derived(session.spare < -SMALL_SECONDS);
-  /** What shortening would save: worked out anew at each cue, not at each frame. */
-  const saves = $derived.by(() => {
-    void session.cue?.id;
-    return isOver ? untrack(() => session.savedByShortening()) : 0;
-  });
-
   const book = $derived(moveBookOf(session.adventure));
+  const draws = $derived(new Map(drawsOf(session.adventure).map((beat) => [beat.id, beat])));
   const cue = $derived(session.cue);
-  const move = $derived(cue?.doing && book.has(cue.doing.move) ? moveOf(book, cue.doing) : null);
-  /** What is done at the same time. */
-  const others = $derived(cue?.doing?.also.flatMap((id) => book.get(id) ?? []) ?? []);
+  const words = $derived(cue && cueWords(cue, book.get(cue.doing?.move ?? '') ?? null));
   const beat = $derived(session.beat);
-  /** A list in order, and what was drawn for the film, may be known beforehand. */
-  const isSecret = (coming: Cue) => {
-    const beat = drawOf(session.adventure, coming)?.beat;
-    return beat !== undefined && beat.drawn === 'live' && beat.rules.returns !== 'in order';
-  };
-  /** The rule's effect on this draw, as it is called out. */
+  const tell = $derived(beat?.kind === 'tell' ? beat : null);
+  const intoHold = $derived(leadsIntoHold(session.schedule.cues, session.index));
+  const theatre = $derived(hasTheatre());
+  const call = $derived(cue && callAt(cue, session.into));
+  const over = $derived.by(() => {
+    if (session.status !== 'waiting') {
+      if (call) return callWords(call);
+      if (shown.moment === 'draw' && theatre) return '';
+      // Whom it is for, or that everybody acts it out.
+      if (tell?.to) return `To the ${tell.to}`;
+      return tell?.acted ? 'Say, and everybody acts it out' : (words?.over ?? '');
+    }
+    if (session.tapped) return words?.over ?? '';
+    return intoHold ? 'Press when everybody is in' : 'Go on when you are ready';
+  });
+  /** The rule's effect on this draw, as it is called out; what is to be known of a side. */
   const remark = $derived.by(() => {
     if (cue?.kind === 'show' && beat && 'show' in beat && beat.show === 'in full') {
       return 'My go, then yours';
     }
     const [at, drawn] = [session.drawing, session.drawn];
-    if (!at || !drawn?.standIn) return '';
-    return `That is ${outcomeLabel(at.beat, drawn)} again: the stand-in!`;
+    if (at && drawn?.standIn) return `That is ${outcomeLabel(at.beat, drawn)} again: the stand-in!`;
+    // They look at you as into a mirror: the screen points where they move.
+    const mirrored = session.adventure.setting.mirror ?? true;
+    return shown.side && mirrored ? 'Facing them: your other side' : '';
   });
   /** For all together, for teams, or each for themselves: never one child against another. */
   const points = $derived(beat ? pointsOf(beat) : null);
   const isCheck = $derived(beat?.kind === 'tell' && beat.check === true);
-  const running = $derived(session.status === 'running');
-  const intoHold = $derived(leadsIntoHold(session.schedule.cues, session.index));
-  const slot = $derived.by(() => {
-    const spare = Math.round(session.spare);
-    if (spare < 0) return `${clockOf(-spare)} over the slot`;
-    return spare === 0 ? 'just on time' : `${clockOf(spare)} to spare`;
-  });
-  const BUTTON =
-    'flex min-h-20 min-w-0 flex-1 items-center justify-center gap-3 rounded-2xl text-2xl font-bold border-2 border-ink max-sm:gap-1 max-sm:text-xl';
 </script>
 
-<main id="main" tabindex="-1" class="stage">
+<main id="main" tabindex="-1" class="stage" data-into={intoHold ? 'hold' : null}>
   <h1 class="sr-only">{titleOf(session.adventure)}, on the Stage</h1>
-  <header class="flex items-center justify-between gap-6 text-xl">
-    <p class="tabular">
-      <span class="font-heading text-3xl font-extrabold" data-remaining>
-        {clockOf(session.remaining)}
-      </span>
-      to go, {slot}
-      {#if saves >= 1}
-        <button type="button" class="ml-4 btn-lamp min-h-12!" onclick={() => onadapt('shorten')}>
-          {CHANGE_WORDS.shorten.label} by {clockOf(saves)}
-        </button>
-      {/if}
-      {#if rehearsal}<b class="ml-4 text-pencil">Rehearsal ×{rehearsal}</b>{/if}
-    </p>
-    <p class="flex">
-      <button type="button" class="btn-quiet min-h-12!" aria-pressed={muted} onclick={onmute}>
-        {#if muted}<Mute size={24} aria-hidden="true" />{:else}<Volume
-            size={24}
-            aria-hidden="true"
-          />{/if}
-        {muted ? 'Silent' : 'Sound'}
-      </button>
-      <button type="button" class="btn-quiet min-h-12!" onclick={onleave}>End here</button>
-    </p>
-  </header>
+  <StageHeader {session} {muted} {rehearsal} {dims} {onadapt} {onmute} {onleave} />
 
-  {#if cue}
-    <CueScene
-      {cue}
-      {move}
-      {others}
-      figure={figureOfCue(cue, move, session.adventure.setting, preferences.pace)}
-      count={session.count}
-      into={session.into}
-      share={session.share}
-      tapped={session.tapped}
-      ontap={() => session.tapOrNext()}
-      mirror={session.adventure.setting.mirror ?? true}
-      waiting={session.status === 'waiting'}
-      {intoHold}
-      tell={beat?.kind === 'tell' ? beat : null}
-      turn={turnAt(session.adventure, session.schedule.cues, session.index)}
+  {#if cue && words}
+    <Scene
+      {shown}
+      {book}
+      {draws}
+      elapsed={() => shown.elapsed}
+      {theatre}
+      {over}
+      called={call !== null}
       {remark}
-      roundWord={beat ? roundWordOf(beat) : 'Round'}
+      dose={words.under}
+      ontap={session.tapped ? () => session.tapOrNext() : undefined}
     >
-      {#if points && cue.doing}
-        <PointsBar
-          {points}
-          together={session.points}
-          teams={session.teamPoints}
-          withKeys={!session.drawing}
-          {onpoints}
+      {#snippet under()}
+        <Meanwhile
+          {cue}
+          into={session.into}
+          otherwise={shown.moment === 'draw' ? '' : words.under}
         />
-      {/if}
-      {#if isCheck && cue.kind === 'ask'}<CheckBar {onadapt} />{/if}
-      {#if session.drawing}
-        <DrawTyping drawing={session.drawing} drawn={session.drawn} {typed} {ontype} />
-      {/if}
-    </CueScene>
+        {#if points && cue.doing}
+          <PointsBar
+            {points}
+            together={session.points}
+            teams={session.teamPoints}
+            withKeys={!session.drawing}
+            {onpoints}
+          />
+        {/if}
+        {#if isCheck && cue.kind === 'ask'}<CheckBar {onadapt} />{/if}
+        {#if session.drawing}
+          <DrawTyping
+            drawing={session.drawing}
+            drawn={session.drawn}
+            {typed}
+            falling={theatre && typed === null}
+            {ontype}
+          />
+        {/if}
+      {/snippet}
+    </Scene>
   {/if}
 
-  <footer>
+  <footer class={[changing && 'changing']}>
     <p class="next" data-next>
       {#if told}
         <b role="status" data-told>{told}</b>
       {:else}
         <span class="text-soft">Next</span>
-        {nextWords(session.schedule.cues, session.index, isSecret)}
+        {shown.next}
       {/if}
     </p>
     {#if !changing}
@@ -194,48 +166,13 @@
     {/if}
     {#if changing}
       <ChangePanel
-        changes={session.adaptations}
+        changes={session.changes}
         onchange={onadapt}
         {onskip}
         onclose={() => onchanging(false)}
       />
     {/if}
-    <div class="buttons flex gap-3">
-      <button type="button" class={BUTTON} onclick={() => session.back()}>
-        <ArrowLeft size={32} aria-hidden="true" />Back
-      </button>
-      <button
-        type="button"
-        class={[BUTTON, !running && 'bg-lamp text-on-lamp']}
-        onclick={() => session.goOrPause()}
-      >
-        {#if running}
-          <Pause size={32} aria-hidden="true" />Pause
-        {:else}
-          <Play size={32} aria-hidden="true" />{session.status !== 'waiting' || session.tapped
-            ? 'Go'
-            : intoHold
-              ? 'All in'
-              : 'Go on'}
-        {/if}
-      </button>
-      <button
-        type="button"
-        class={[BUTTON, running && 'bg-lamp text-on-lamp']}
-        onclick={() => session.tapOrNext()}
-      >
-        {session.tapped ? 'Count' : 'Next'}<ArrowRight size={32} aria-hidden="true" />
-      </button>
-      <button
-        type="button"
-        class={[BUTTON, 'max-w-48 max-sm:max-w-16']}
-        aria-expanded={changing}
-        aria-label="Change it"
-        onclick={() => onchanging(!changing)}
-      >
-        <SlidersHorizontal size={30} aria-hidden="true" /><span class="max-sm:hidden">Change</span>
-      </button>
-    </div>
+    <StageButtons {session} {intoHold} {changing} {onchanging} />
   </footer>
 </main>
 
@@ -250,11 +187,37 @@
     overflow: hidden;
   }
   .next {
-    font-size: clamp(1.25rem, 3.4vh, 2.25rem);
+    font-size: clamp(1.5rem, 3.4vh, 2.25rem);
     font-weight: 600;
     white-space: nowrap;
     overflow: hidden;
     text-overflow: ellipsis;
+  }
+  /* With the changes open the count keeps its room. */
+  .stage:has(.changing) :global(.scene > .under) {
+    display: none;
+  }
+  /* What comes next stands beside the land where there is room for both. */
+  @media (min-width: 60rem) {
+    footer {
+      display: grid;
+      grid-template-columns: minmax(0, 5fr) minmax(0, 6fr);
+      gap: 0.4rem 2rem;
+      align-items: center;
+    }
+    footer > :global(.panel),
+    footer > :global(.buttons),
+    .changing .next {
+      grid-column: 1 / -1;
+    }
+    .next {
+      display: -webkit-box;
+      -webkit-box-orient: vertical;
+      -webkit-line-clamp: 2;
+      line-clamp: 2;
+      line-height: 1.15;
+      white-space: normal;
+    }
   }
   /* A phone lying down, or a page made twice as large: words and buttons come before the land. */
   @media (max-height: 30rem) {
@@ -265,19 +228,36 @@
     .land {
       display: none;
     }
-    .stage :global(:is(.over, .turn, .remark, .under)) {
-      font-size: 1.25rem;
-      line-height: 1.15;
+  }
+  /* Lying down the keys stand at the side, and the scene has the whole height. */
+  @media (max-height: 30rem) and (min-height: 20.01rem) and (min-width: 40rem) {
+    .stage {
+      grid-template-columns: minmax(0, 1fr) 9rem;
+      column-gap: 1rem;
     }
-    .stage :global(.then) {
-      font-size: 1rem;
+    .stage > :global(header) {
+      grid-column: 1 / -1;
     }
-    .stage :global(.middle) {
-      gap: 0.75rem;
+    footer {
+      display: contents;
     }
-    .buttons :global(button) {
-      min-height: 3rem;
-      font-size: 1.125rem;
+    footer > :global(.buttons) {
+      grid-row: 2 / 4;
+      grid-column: 2;
+      flex-direction: column;
+    }
+    footer > :global(.panel) {
+      grid-column: 1;
+    }
+    .stage :global(.wide) {
+      display: none;
+    }
+  }
+  /* A draw needs the room of the land, and of what is said later. */
+  @media (max-width: 48rem), (max-height: 50rem) {
+    .stage:has(:global([data-moment='draw'])) .land,
+    .stage:has(:global([data-moment='draw'])) :global(.then) {
+      display: none;
     }
   }
   /* Made four times as large: it may be scrolled, and nothing lies over anything else. */
@@ -288,7 +268,7 @@
       min-height: 100dvh;
       overflow: visible;
     }
-    .stage > header {
+    .stage > :global(header) {
       flex-wrap: wrap;
       gap: 0;
     }
@@ -296,11 +276,8 @@
       white-space: normal;
     }
     .stage :global(.scene) {
+      grid-template-rows: auto 10rem auto;
       height: auto;
-    }
-    .stage :global(.middle) {
-      grid-auto-rows: 9rem;
-      grid-template-rows: 9rem;
     }
   }
 </style>

@@ -1,3 +1,4 @@
+import { ADAPTATIONS, MOMENTS } from '$core';
 import { z } from 'zod';
 
 /*
@@ -5,43 +6,61 @@ import { z } from 'zod';
  * second screen and for a phone in the hand: nothing leaves the machine.
  */
 
-/** What the children's screen shows: no script, no clock of the leader's. */
+const nthSchema = z.strictObject({ n: z.int(), of: z.int() });
+
+/** What is on: the same for the Stage, the children's screen and the remote. */
 export const shownSchema = z.strictObject({
   type: z.literal('shown'),
-  /** Big words: the move's name, or what is happening. */
-  main: z.string(),
+  cueId: z.string(),
   kind: z.string(),
+  moment: z.enum(MOMENTS),
+  status: z.enum(['running', 'waiting', 'paused']),
+  /** Big words for children: the move's name, or what is happening. */
+  main: z.string(),
+  /** What the leader says now, and what comes next: for the remote. */
+  said: z.string(),
+  next: z.string(),
   /** The move that is drawn; null for none. */
   move: z.string().nullable(),
   /** Moves at the same time. */
   also: z.array(z.string()),
   /** In its held pose. */
   held: z.boolean(),
-  /** The figure's left side, so that children who mirror it move theirs. */
+  /** The figure changed over, so that children who mirror it move the right side. */
   flip: z.boolean(),
   /** Seconds a rep; seconds since the cue began, for a figure that keeps step with it. */
   secondsPerRep: z.number().positive(),
   elapsed: z.number().nullable(),
-  /** The clock of the Stage goes. */
-  running: z.boolean(),
   count: z.number().nullable(),
   of: z.number().nullable(),
   share: z.number(),
   side: z.enum(['left', 'right']).nullable(),
-  round: z.string(),
+  set: nthSchema.nullable(),
+  round: nthSchema.nullable(),
+  /** What a round is called here. */
+  roundWord: z.string(),
+  /** Which child of the circle draws. */
+  turn: nthSchema.nullable(),
+  /** The draw that it belongs to, as it fell; null for what is not drawn. */
+  draw: z
+    .strictObject({
+      beatId: z.string(),
+      outcome: z.int(),
+      entry: z.int(),
+      value: z.number().nullable(),
+      standIn: z.boolean(),
+      number: z.number().nullable(),
+      amount: z.number().nullable(),
+      isFirst: z.boolean(),
+      betweenSeconds: z.number(),
+    })
+    .nullable(),
+  /** Changes that the remote offers. */
+  changes: z.array(z.strictObject({ what: z.enum(ADAPTATIONS), label: z.string() })),
 });
 export type Shown = z.infer<typeof shownSchema>;
 
-export const REMOTE_KEYS = [
-  'next',
-  'back',
-  'go',
-  'again',
-  'fewer',
-  'easier',
-  'drink',
-  'skip',
-] as const;
+export const REMOTE_KEYS = ['next', 'back', 'go', 'skip', ...ADAPTATIONS] as const;
 export type RemoteKey = (typeof REMOTE_KEYS)[number];
 
 const messageSchema = z.discriminatedUnion('type', [

@@ -1,7 +1,8 @@
 import { type Adventure, moveBookOf, parseArrupJson, unroll } from '$core';
 import { describe, expect, it } from 'vitest';
+import { doseOf, moveBeat, withBeats } from '../../core/testing/make';
 import text from '$lib/demo/late-letter.arrup.json?raw';
-import { cueWords, nextWords, sideWords } from './cue-words';
+import { cueWords, nextWords, sideOf } from './cue-words';
 
 const parsed = parseArrupJson(text);
 const adventure = (parsed as { value: Adventure }).value;
@@ -16,10 +17,11 @@ describe('words on the stage', () => {
     }
   });
 
-  it('speaks the children’s side, and tells the leader which of their own mirrors it', () => {
-    expect(sideWords('left', true)).toEqual({ say: 'left', move: 'right' });
-    expect(sideWords('left', false)).toEqual({ say: 'left', move: 'left' });
-    expect(sideWords('any', true)).toBeNull();
+  it('has the children’s own side while they do it, and none while they rest or watch', () => {
+    const doing = cues.find((cue) => cue.doing?.side === 'left')!.doing!;
+    expect(sideOf({ kind: 'work', doing })).toBe('left');
+    expect(sideOf({ kind: 'rest', doing })).toBeNull();
+    expect(sideOf({ kind: 'work', doing: { ...doing, side: 'any' } })).toBeNull();
   });
 
   it('announces the other side, the next thing, and the end', () => {
@@ -27,5 +29,15 @@ describe('words on the stage', () => {
     expect(nextWords(cues, ferry)).toBe('Goat ferry, right');
     expect(nextWords(cues, cues.length - 1)).toBe('The end');
     expect(nextWords(cues, 0)).toContain('Arms out, turn around once.');
+  });
+
+  it('tells a rest and what comes after it, and in the rest the same thing', () => {
+    const { cues: sets } = unroll(
+      withBeats(moveBeat([doseOf('squat', 8, { amounts: [8, 8], restSeconds: 10 })])),
+    );
+    const work = sets.findIndex(({ kind }) => kind === 'work');
+    const rest = sets.findIndex(({ kind }) => kind === 'rest');
+    expect(nextWords(sets, work)).toBe('A rest, then squat');
+    expect(nextWords(sets, rest)).toBe('Squat');
   });
 });

@@ -2,14 +2,12 @@ import {
   AGE_NAMES,
   askedInWords,
   capital,
-  isWork,
   tempoInWords,
   unitWord,
   type Call,
   type Cue,
   type Doing,
   type Move,
-  type Side,
 } from '$core';
 
 /** What the stage shows of a cue: one huge line, a word over it, a smaller line under it. */
@@ -62,7 +60,7 @@ function ofMove(kind: Cue['kind'], doing: Doing, move: Move, text: string): CueW
         ? { over: 'Turn round', main: 'And back', under: main }
         : { over: 'Swap', main: 'Other side', under: main };
     case 'rest':
-      return { over: 'Rest', main: 'Rest', under: `Next: ${main}` };
+      return { over: 'Rest', main: 'Rest', under: '' };
     case 'change':
       return { over: 'Change over', main, under: DOWN[move.posture] ?? 'Stand up tall' };
     default: {
@@ -93,27 +91,38 @@ export function callWords(call: Call): string {
   return `${capital(AGE_NAMES[Number(call.slice(-1))] ?? '')}: well done, rest`;
 }
 
-/** Which side to say, and which of the leader's own sides to move. */
-export type SideWords = Readonly<{ say: 'left' | 'right'; move: 'left' | 'right' }>;
-
 /**
- * The side that is spoken is the children's. A leader who faces and mirrors them moves the other:
- * their left is across from the leader's right. Null where it does not matter.
+ * The side that counts at a cue, the children's own; null where it does not matter. Arrow, figure and word
+ * point there together on the screen, which they look at as into a mirror.
  */
-export function sideWords(side: Side, mirror: boolean): SideWords | null {
-  if (side === 'any') return null;
-  const other = side === 'left' ? 'right' : 'left';
-  return { say: side, move: mirror ? other : side };
+export function sideOf({ kind, doing }: Pick<Cue, 'kind' | 'doing'>): 'left' | 'right' | null {
+  if (!doing || doing.side === 'any') return null;
+  return kind === 'rest' || kind === 'show' ? null : doing.side;
 }
 
-/** The side that counts at a cue, as it is said and moved; null where it does not matter. */
-export function sideOf({ kind, doing }: Cue, mirror: boolean): SideWords | null {
-  return doing && kind !== 'rest' && kind !== 'show' ? sideWords(doing.side, mirror) : null;
+const LONG_LINE = 70;
+const shortLine = (text: string) =>
+  text.length > LONG_LINE ? `${text.slice(0, LONG_LINE - 2).trimEnd()}…` : text;
+
+/** What a cue brings after `here`: nothing where it is still the same thing. */
+function broughtBy({ kind, doing, text }: Cue, here: Cue | undefined): string {
+  if (kind === 'drink') return 'Drink';
+  if (kind === 'setup') return text;
+  if (!doing) return kind === 'say' || kind === 'ask' ? `“${shortLine(text)}”` : '';
+  const { part, side, direction, set } = doing;
+  const name = capital(doing.name);
+  const was = here?.doing;
+  if (part !== was?.part) return name;
+  if (kind !== 'work' && kind !== 'hold') return '';
+  if (side !== was.side) return `${name}, ${side}`;
+  if (direction !== was.direction) return `${name}, ${direction}`;
+  if (set.n !== was.set.n) return `${name}, set ${set.n}`;
+  return here?.kind === 'rest' ? name : '';
 }
 
 /**
- * What comes next, in a few words: the first cue after this one that is about something else. What a
- * draw will bring is not told before it is drawn, where it is secret.
+ * What comes next, in a few words: the first cue after this one that is about something else, with a rest
+ * before it told too. What a draw will bring is not told before it is drawn, where it is secret.
  */
 export function nextWords(
   cues: readonly Cue[],
@@ -121,21 +130,20 @@ export function nextWords(
   isSecret: (cue: Cue) => boolean = () => false,
 ): string {
   const here = cues[index];
+  let rests = false;
   for (let n = index + 1; n < cues.length; n += 1) {
     const cue = cues[n]!;
-    if (cue.kind === 'drink') return 'Drink';
-    if (cue.kind === 'setup') return cue.text;
-    if (cue.kind === 'draw' && isSecret(cue)) return 'The next draw';
-    if (cue.doing) {
-      const { part, side, direction, name } = cue.doing;
-      if (part !== here?.doing?.part) return capital(name);
-      if (isWork(cue) && here?.doing) {
-        if (side !== here.doing.side) return `${capital(name)}, ${side}`;
-        if (direction !== here.doing.direction) return `${capital(name)}, ${direction}`;
-      }
-    } else if (cue.kind === 'say' || cue.kind === 'ask') {
-      return `“${cue.text.length > 70 ? `${cue.text.slice(0, 68).trimEnd()}…` : cue.text}”`;
+    if (cue.kind === 'rest') {
+      rests ||= here?.kind !== 'rest';
+      continue;
     }
+    const brought =
+      cue.kind === 'draw' && isSecret(cue)
+        ? 'The next draw'
+        : broughtBy(cue, rests ? undefined : here);
+    if (brought) return rests ? `A rest, then ${uncapital(brought)}` : brought;
   }
   return 'The end';
 }
+
+const uncapital = (words: string) => words.charAt(0).toLowerCase() + words.slice(1);

@@ -27,8 +27,8 @@ export class Follower {
 
   /** Seconds into the cue, going on from what was heard last; null for a figure with its own clock. */
   elapsed(): number | null {
-    const { elapsed, running } = this.#shown ?? { elapsed: null, running: false };
-    if (elapsed === null || !running) return elapsed;
+    const { elapsed, status } = this.#shown ?? { elapsed: null, status: 'paused' };
+    if (elapsed === null || status !== 'running') return elapsed;
     return elapsed + (performance.now() - this.#heardMs) / 1000;
   }
 

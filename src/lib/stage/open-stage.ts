@@ -2,6 +2,7 @@ import {
   resolveDraws,
   scheduleOf,
   unroll,
+  wasEndedEarly,
   type Adventure,
   type Pace,
   type Run,
@@ -27,6 +28,12 @@ export type StagePlan = Readonly<{
   left: Run | null;
 }>;
 
+/** It was left in the middle, or ended by hand before its end; a film is not gone on with here. */
+function canGoOn({ leading: { done, index, visits }, plan, speed, takes }: Run): boolean {
+  if (takes) return false;
+  return !done || (speed === 1 && wasEndedEarly({ status: 'done', index, visits, cues: plan }));
+}
+
 /** What the stage needs to begin; null if the adventure is not in this browser. */
 export async function openStage(id: string, pace: Pace, now: Date): Promise<StagePlan | null> {
   const record = await onStore((db) => readAdventure(db, id));
@@ -34,7 +41,7 @@ export async function openStage(id: string, pace: Pace, now: Date): Promise<Stag
   const led = await runs.ofAdventure(id);
   const recent = now.getTime() - CARRY_ON_HOURS * 3_600_000;
   const left = led
-    .filter((run) => !run.leading.done && Date.parse(run.savedAt) > recent)
+    .filter((run) => canGoOn(run) && Date.parse(run.savedAt) > recent)
     .sort((a, b) => b.savedAt.localeCompare(a.savedAt))[0];
   const { document: adventure } = record;
   const { setting } = adventure;

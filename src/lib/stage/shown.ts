@@ -1,7 +1,18 @@
-import { capital, isCountedWork, isWork, type Beat, type Move } from '$core';
+import {
+  capital,
+  drawOf,
+  isCountedWork,
+  momentOf,
+  roundWordOf,
+  turnAt,
+  type Beat,
+  type Cue,
+  type Move,
+} from '$core';
 import { preferences } from '$lib/store/preference-store.svelte';
+import { CHANGE_WORDS } from './adapt-words';
 import { figureOfCue } from './cue-figure';
-import { cueWords, sideOf } from './cue-words';
+import { cueWords, nextWords, sideOf } from './cue-words';
 import type { Shown } from './companions';
 import type { StageSession } from './stage.svelte';
 
@@ -12,32 +23,71 @@ function listening(beat: Beat | null): string {
   return beat.acted ? 'Act it out!' : 'Listen';
 }
 
-/** What children see of the present cue: the move and its count; of what is said, nothing to read. */
-export function shownOf(session: StageSession, move: Move | null): Shown | null {
-  const { adventure, cue, count, share } = session;
+/** Moments in which there is no move to look at. */
+const WITHOUT_FIGURE: ReadonlySet<Shown['moment']> = new Set([
+  'say',
+  'ask',
+  'goodbye',
+  'drink',
+  'sum',
+]);
+
+/** What comes next, as it is told on every screen; a draw that is still secret stays so. */
+function nextOf({ adventure, schedule, index }: StageSession): string {
+  const isSecret = (coming: Cue) => {
+    const beat = drawOf(adventure, coming)?.beat;
+    return beat !== undefined && beat.drawn === 'live' && beat.rules.returns !== 'in order';
+  };
+  return nextWords(schedule.cues, index, isSecret);
+}
+
+/** What of it stays as it is for as long as a cue lasts: worked out once a cue, not once a frame. */
+export type ShownStill = Omit<Shown, 'status' | 'said' | 'elapsed' | 'count' | 'share'> &
+  Readonly<{ inStep: boolean }>;
+
+/** What every screen shows of the present cue, but for what moves; null where there is none. */
+export function stillOf(session: StageSession, move: Move | null): ShownStill | null {
+  const { adventure, beat, cue, drawn, index, schedule } = session;
   if (!cue) return null;
   const { doing, kind } = cue;
-  const { setting } = adventure;
-  const figure = figureOfCue(cue, move, setting, preferences.pace);
-  const side = sideOf(cue, setting.mirror ?? true);
+  const chapter = adventure.chapters.find(({ id }) => id === cue.chapterId)?.kind ?? null;
+  const moment = momentOf(cue, chapter, drawn !== null);
+  const { held, flip, secondsPerRep, inStep } = figureOfCue(
+    cue,
+    move,
+    adventure.setting,
+    preferences.pace,
+  );
   const spoken = kind === 'say' || kind === 'ask';
-  const drawn = spoken || kind === 'drink' ? null : doing;
+  const drawing = WITHOUT_FIGURE.has(moment) ? null : doing;
   return {
     type: 'shown',
-    main: spoken ? listening(session.beat) : capital(cueWords(cue, move).main),
+    cueId: cue.id,
     kind,
-    move: drawn?.move ?? null,
-    also: [...(drawn?.also ?? [])],
-    held: figure.held,
-    flip: figure.flip,
-    secondsPerRep: figure.secondsPerRep,
-    elapsed: figure.inStep ? session.into : null,
-    running: session.status === 'running',
-    count,
+    moment,
+    main: spoken ? listening(beat) : capital(cueWords(cue, move).main),
+    next: nextOf(session),
+    move: drawing?.move ?? null,
+    also: [...(drawing?.also ?? [])],
+    held,
+    flip,
+    secondsPerRep,
+    inStep,
     of: isCountedWork(cue) ? doing!.amount : null,
-    share,
-    side: side?.say ?? null,
-    round:
-      doing && doing.round.of > 1 && isWork(cue) ? `${doing.round.n} of ${doing.round.of}` : '',
+    side: sideOf(cue),
+    set: doing && doing.set.of > 1 ? doing.set : null,
+    round: doing && doing.round.of > 1 ? doing.round : null,
+    roundWord: beat ? roundWordOf(beat) : 'Round',
+    turn: turnAt(adventure, schedule.cues, index),
+    draw: drawn && beat ? { ...drawn, beatId: beat.id } : null,
+    changes: session.changes.map(({ what }) => ({ what, label: CHANGE_WORDS[what].label })),
   };
+}
+
+/** The whole of it, now; null while nothing is led. */
+export function shownOf(session: StageSession, still: ShownStill | null): Shown | null {
+  const { count, share, into, saying, status } = session;
+  if (!still || status === 'ready' || status === 'done') return null;
+  const { inStep, ...shown } = still;
+  return { ...shown, status, said: saying, elapsed: inStep ? into : null, count, share };
 }

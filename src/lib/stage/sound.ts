@@ -11,6 +11,11 @@ import type { StageClock } from './clock';
 
 /** Sounds are handed to the audio clock this long before they are due, in seconds. */
 export const LOOK_AHEAD_SECONDS = 0.25;
+/** The same in a hidden tab, whose turn may come late. */
+const HIDDEN_AHEAD_SECONDS = 2;
+
+export const lookAheadSeconds = () =>
+  typeof document !== 'undefined' && document.hidden ? HIDDEN_AHEAD_SECONDS : LOOK_AHEAD_SECONDS;
 
 /** Plays the stage's ticks at their exact times on the audio clock. */
 export class StageSound {

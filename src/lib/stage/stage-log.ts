@@ -11,13 +11,14 @@ import {
   type Run,
   type TypedDraws,
 } from '$core';
+import { InTurn } from './in-turn';
 import type { StageWorld } from './stage-world';
 
 /** The log is kept at every turn, and while nothing happens this often, in seconds. */
 const KEEP_EVERY_SECONDS = 1;
 
 /** What changes in a log while a session is led. */
-type Entry = Pick<Run, 'leading' | 'adaptations' | 'points' | 'teamPoints' | 'debrief'> &
+type Entry = Pick<Run, 'leading' | 'adaptations' | 'points' | 'teamPoints' | 'debrief' | 'note'> &
   Readonly<{ typed: TypedDraws }>;
 
 /** The log of a session that begins now. */
@@ -26,7 +27,7 @@ export function newRun(
   cues: readonly Cue[],
   leading: Leading,
   now: number,
-  { newRunId, today, speed, seed }: StageWorld,
+  { newRunId, today, speed, seed }: Pick<StageWorld, 'newRunId' | 'today' | 'speed' | 'seed'>,
 ): Run {
   const book = moveBookOf(adventure);
   return {
@@ -51,7 +52,7 @@ export function newRun(
 export class StageLog {
   #run: Run | null = null;
   #keptAt = -Infinity;
-  #keeping: Promise<void> = Promise.resolve();
+  readonly #writes = new InTurn();
   readonly #world: StageWorld;
 
   constructor(world: StageWorld) {
@@ -86,11 +87,11 @@ export class StageLog {
       typed: Object.fromEntries(lists),
     };
     this.#run = run;
-    this.#keeping = this.#keeping.then(() => this.#world.keep(run)).catch(() => {});
+    this.#writes.add(() => this.#world.keep(run));
   }
 
   /** Everything that is to be kept is kept when this resolves. */
   settled(): Promise<void> {
-    return this.#keeping;
+    return this.#writes.settled();
   }
 }

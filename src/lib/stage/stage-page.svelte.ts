@@ -1,7 +1,6 @@
 import {
   isForOthers,
   moveBookOf,
-  piecesAt,
   type AdaptationKind,
   type MoveBook,
   type TypedOutcome,
@@ -20,8 +19,9 @@ import { CHANGE_WORDS, changeOfKey, SKIP_WORDS } from './adapt-words';
 import { StageClock } from './clock';
 import { Companions, type RemoteKey } from './companions';
 import type { StagePlan } from './open-stage';
+import { longerInWords } from './longer-in-words';
 import { loadOwnMusic } from './own-music';
-import { shownOf } from './shown';
+import { shownOf, stillOf } from './shown';
 import { StageSound } from './sound';
 import { holdStage } from './stage-lock';
 import { hushSpeech, speak } from './speech';
@@ -30,6 +30,7 @@ import { startTicker, stayAwake } from './ticker';
 import { typeKey } from './typing';
 
 export const MOST_SPEED = 60;
+const START_KEYS: ReadonlySet<string> = new Set([' ', 'Enter', 'ArrowRight', 'PageDown']);
 /** What was changed is said for so long. */
 const TOLD_MS = 3500;
 
@@ -46,6 +47,8 @@ export class StagePage {
   session = $state.raw<StageSession | null>(null);
   stepwise = $state(false);
   speed = $state(1);
+  /** The screen may go dark: it can't be kept on. */
+  dims = $state(false);
   /** The changes are open. */
   changing = $state(false);
   /** What was changed, said for a moment. */
@@ -68,30 +71,28 @@ export class StagePage {
   readonly #book = $derived.by<MoveBook | null>(() =>
     this.session ? moveBookOf(this.session.adventure) : null,
   );
-  /** What the other windows show. */
-  readonly #shown = $derived.by(() => {
+  readonly #still = $derived.by(() => {
     const { session } = this;
     const doing = session?.cue?.doing;
     return (
       session &&
-      shownOf(session, (doing && this.#book?.has(doing.move) && moveOf(this.#book, doing)) || null)
+      stillOf(session, (doing && this.#book?.has(doing.move) && moveOf(this.#book, doing)) || null)
     );
   });
+  /** What every window shows. */
+  readonly shown = $derived.by(() => this.session && shownOf(this.session, this.#still));
   /** Changes when something changes that they show. */
   readonly #news = $derived.by(() =>
     this.session?.status === 'done'
       ? 'over'
-      : this.#shown && JSON.stringify({ ...this.#shown, share: 0, elapsed: 0 }),
+      : this.shown && JSON.stringify({ ...this.shown, share: 0, elapsed: 0 }),
   );
   /** A line to be read aloud; empty while there is none. */
   readonly #line = $derived.by(() => {
     const { session } = this;
-    if (session?.status !== 'running' || !session.cue) return '';
-    const { kind, text, meanwhile } = session.cue;
     // What is for others is said by the leader alone.
-    if (session.beat && isForOthers(session.beat)) return '';
-    if (kind === 'say' || kind === 'ask' || kind === 'show') return text;
-    return piecesAt(meanwhile, session.into).now;
+    if (session?.status !== 'running' || (session.beat && isForOthers(session.beat))) return '';
+    return session.saying;
   });
 
   /** What keeps going while the page is shown: called once, where effects may be made. */
@@ -118,7 +119,7 @@ export class StagePage {
     const { session } = this;
     if (!session) return;
     const stop = startTicker(() => session.update());
-    const sleep = stayAwake();
+    const sleep = stayAwake((dims) => (this.dims = dims));
     const giveBack = holdStage(session.adventure.id, () =>
       notices.say(
         'Another window leads this adventure too. Close one of them: each keeps a log of its own.',
@@ -144,7 +145,7 @@ export class StagePage {
 
   #tellOthers(): void {
     if (this.session?.status === 'done') this.#companions?.tell({ type: 'over' });
-    else if (this.#shown) this.#companions?.tell(this.#shown);
+    else if (this.shown) this.#companions?.tell(this.shown);
   }
 
   #remoteKey(key: RemoteKey): void {
@@ -237,10 +238,22 @@ export class StagePage {
     return () => session.addPoints(given, who === 'teams' ? (team as 0 | 1) : null);
   }
 
+  /** What starts it from the ready page: any key that goes on later, and what a page-turner presses. */
+  #start(event: KeyboardEvent): void {
+    const onControl = event.target instanceof Element && event.target.closest('a, button, select');
+    if (onControl || !START_KEYS.has(event.key) || this.plan.schedule.cues.length === 0) return;
+    this.begin(this.plan.left !== null);
+    event.preventDefault();
+  }
+
   keydown(event: KeyboardEvent): void {
     const { session } = this;
-    if (!session || session.status === 'done') return;
+    if (session?.status === 'done') return;
     if (event.ctrlKey || event.metaKey || event.altKey) return;
+    if (!session) {
+      this.#start(event);
+      return;
+    }
     const onButton = event.target instanceof HTMLButtonElement;
     const action = this.#actionOf(session, event.key, onButton);
     if (!action) return;
@@ -251,14 +264,13 @@ export class StagePage {
   change(what: AdaptationKind): void {
     this.changing = false;
     const { label, done } = CHANGE_WORDS[what];
-    const { session } = this;
-    if (!session?.adapt(what)) {
+    const made = this.session?.adapt(what);
+    if (!made) {
       this.told = `${label}: not here`;
       return;
     }
-    const isForm = what === 'easier' || what === 'harder';
-    const move = isForm && session.cue?.doing && this.#book?.get(session.cue.doing.move);
-    this.told = move ? `${label}: ${move.name}, from here on` : done;
+    const form = made.form && `${label}: ${made.form.name}, from here on`;
+    this.told = [form || done, longerInWords(made.seconds)].filter(Boolean).join(', ');
   }
 
   skip(): void {

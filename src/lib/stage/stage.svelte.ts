@@ -1,19 +1,21 @@
 import {
   adapt,
   adaptAll,
-  adaptationsAt,
   back,
   beatsOf,
+  changesAt,
   countAt,
   counts,
   drawOf,
   elapsedSeconds,
   finish,
+  formAt,
   go,
   isTapped,
   NO_DEBRIEF,
   next,
   pause,
+  piecesAt,
   prepareLeading,
   replan,
   restoreLeading,
@@ -24,11 +26,14 @@ import {
   shareAt,
   skipBeat,
   tick,
+  unfinish,
   upcomingTicks,
+  wasEndedEarly,
   type Adaptation,
   type AdaptationKind,
   type Adventure,
   type Beat,
+  type Change,
   type Cue,
   type Debrief,
   type DrawOnStage,
@@ -45,12 +50,8 @@ import { StageMusic, type Player } from './music';
 import { placeIn, type CarriedOn } from './carry-on';
 import { newRun, StageLog } from './stage-log';
 import type { StageWorld } from './stage-world';
-import { LOOK_AHEAD_SECONDS, type StageSound } from './sound';
-
-/** What was said, without what was left open. */
-function onlySaid({ outcome, number }: TypedOutcome): Partial<TypedOutcome> {
-  return { ...(outcome !== null && { outcome }), ...(number !== null && { number }) };
-}
+import { typedInto } from './typed-into';
+import { lookAheadSeconds, type StageSound } from './sound';
 
 /** Points of two teams, in no order but that of the screen. */
 export type TeamPoints = readonly [number, number];
@@ -77,6 +78,7 @@ export class StageSession {
   #points = $state(0);
   #teamPoints = $state.raw<TeamPoints>([0, 0]);
   #debrief = $state.raw<Debrief>(NO_DEBRIEF);
+  #note = $state('');
   readonly #world: StageWorld;
   readonly #log: StageLog;
 
@@ -145,9 +147,7 @@ export class StageSession {
     const { beat, nth } = at;
     const before = (this.#way.draws.get(beat.id) ?? []).slice(0, nth);
     if (typed.outcome !== null && !counts(beat, before, typed.outcome)) return 'again';
-    const list = [...(this.#typed.get(beat.id) ?? [])];
-    while (list.length < nth) list.push(null);
-    list[nth] = { ...(list[nth] ?? { outcome: null, number: null }), ...onlySaid(typed) };
+    const list = typedInto(this.#typed.get(beat.id) ?? [], nth, typed);
     // eslint-disable-next-line svelte/prefer-svelte-reactivity -- replaced as a whole
     this.#typed = new Map([...this.#typed, [beat.id, list]]);
     this.#take(adaptAll(this.#world.replan(this.#typed), this.#adaptations));
@@ -155,9 +155,15 @@ export class StageSession {
   }
 
   /** Changes that make sense here and now. */
-  readonly adaptations = $derived.by<readonly AdaptationKind[]>(() =>
-    adaptationsAt(this.#way, this.index),
-  );
+  readonly changes = $derived.by<readonly Change[]>(() => changesAt(this.#way, this.index));
+  /** What is said now, a piece at a time where it is said while they move; empty for nothing. */
+  readonly saying = $derived.by(() => {
+    if (!this.cue) return '';
+    const { kind, text, meanwhile } = this.cue;
+    return kind === 'say' || kind === 'ask' || kind === 'show'
+      ? text
+      : piecesAt(meanwhile, this.into).now;
+  });
 
   /** A change as it would be made here and now. */
   #asked(what: AdaptationKind, cue: Cue): Adaptation {
@@ -174,27 +180,27 @@ export class StageSession {
     return way ? Math.max(0, this.schedule.totalSeconds - scheduleOf(way).totalSeconds) : 0;
   }
 
-  /** Makes a change where the session stands; false where it makes no sense there. */
-  adapt(what: AdaptationKind): boolean {
+  /** Makes a change where the session stands, and tells what came of it; null where it makes no sense there. */
+  adapt(what: AdaptationKind): Change | null {
     const now = this.#world.clock.now();
     this.#become(tick(this.#leading, now), now);
     this.#now = now;
     const { cue } = this;
-    if (!cue || this.status === 'ready' || this.status === 'done') return false;
+    if (!cue || this.status === 'ready' || this.status === 'done') return null;
     const made = this.#asked(what, cue);
     const way = adapt(this.#way, made);
-    if (!way) return false;
+    if (!way) return null;
+    const form = formAt(this.#way, this.index, what);
+    const before = this.schedule.totalSeconds;
     this.#adaptations = [...this.#adaptations, made];
     this.#take(way);
     // Another form is shown at once: what was on in the old one ends here.
     if (what === 'easier' || what === 'harder') this.next();
-    return true;
+    return { what, seconds: this.schedule.totalSeconds - before, form };
   }
 
   /** The rest of this beat is left out. */
-  skip(): void {
-    this.#press(skipBeat);
-  }
+  readonly skip = (): void => this.#press(skipBeat);
 
   get points(): number {
     return this.#points;
@@ -227,6 +233,16 @@ export class StageSession {
     this.#keep(this.#world.clock.now());
   }
 
+  /** What is to be remembered of it, in the leader's own words. */
+  get note(): string {
+    return this.#note;
+  }
+
+  setNote(note: string): void {
+    this.#note = note;
+    this.#keep(this.#world.clock.now());
+  }
+
   #take(way: LedWay): void {
     const now = this.#world.clock.now();
     const leading = replan(tick(this.#leading, now), way.cues);
@@ -246,7 +262,7 @@ export class StageSession {
     const now = this.#world.clock.now();
     this.#now = now;
     this.#become(tick(this.#leading, now), now);
-    this.sound?.plan(upcomingTicks(this.#leading, now, now + LOOK_AHEAD_SECONDS));
+    this.sound?.plan(upcomingTicks(this.#leading, now, now + lookAheadSeconds()));
     if (this.withMusic) this.#music.update(this.#leading, now, this.sound);
     if (this.#log.isDue(now)) this.#keep(now);
   }
@@ -289,6 +305,14 @@ export class StageSession {
     this.#press(finish);
   }
 
+  /** It was ended by hand, before its end: it can go on where it was. */
+  readonly endedEarly = $derived.by(() => wasEndedEarly(this.#leading));
+
+  /** Ended by mistake: back to where it was, paused. */
+  backToIt(): void {
+    this.#press(unfinish);
+  }
+
   setLines(lines: LinesMode): void {
     this.#press((leading, now) => setLines(leading, lines, now));
   }
@@ -305,6 +329,7 @@ export class StageSession {
     this.#points = run.points ?? 0;
     this.#teamPoints = run.teamPoints ?? [0, 0];
     this.#debrief = run.debrief ?? NO_DEBRIEF;
+    this.#note = run.note;
     this.#way = adaptAll(this.#world.replan(this.#typed), this.#adaptations);
     const { cues } = this.schedule;
     const { index, where } = placeIn(cues, run);
@@ -313,19 +338,13 @@ export class StageSession {
     const scheduleSeconds = Math.max(0, (cues[index]?.startSeconds ?? 0) + into);
     this.#now = now;
     this.#log.open(run);
-    this.#leading = restoreLeading(
-      cues,
-      { ...run.leading, index, scheduleSeconds },
-      gapSeconds,
-      now,
-    );
+    const saved = { ...run.leading, index, scheduleSeconds };
+    this.#leading = unfinish(restoreLeading(cues, saved, gapSeconds, now), now);
     return where;
   }
 
   /** Everything that is to be kept is kept when this resolves. */
-  settled(): Promise<void> {
-    return this.#log.settled();
-  }
+  readonly settled = (): Promise<void> => this.#log.settled();
 
   #press(action: (leading: Leading, now: number) => Leading): void {
     const now = this.#world.clock.now();
@@ -352,6 +371,7 @@ export class StageSession {
       points: this.#points,
       teamPoints: this.#teamPoints,
       debrief: this.#debrief,
+      note: this.#note,
     });
   }
 }

@@ -1,8 +1,6 @@
-<!-- What could not be saved: it stays at the top of the page until it is, with the way out beside it. -->
+<!-- What could not be saved, without icons, for it is part of every start: it stays at the top of the page until it is, with the way out beside it. -->
 <script lang="ts">
   import { troubles, type Trouble } from '$lib/store/troubles.svelte';
-  import Download from '@lucide/svelte/icons/download';
-  import RotateCw from '@lucide/svelte/icons/rotate-cw';
   import { download } from './download';
 
   function save({ file }: Trouble) {
@@ -29,7 +27,7 @@
         <p class="min-w-0 flex-1 basis-80 font-semibold">{trouble.text}</p>
         {#if trouble.file}
           <button type="button" class="btn-lamp" onclick={() => save(trouble)}>
-            <Download size={18} aria-hidden="true" />Save a file
+            Save a file
           </button>
         {/if}
         {#if trouble.again}
@@ -38,7 +36,7 @@
             class="btn-quiet border border-line"
             onclick={() => void trouble.again?.()}
           >
-            <RotateCw size={18} aria-hidden="true" />Try again
+            Try again
           </button>
         {/if}
       </div>

@@ -4,6 +4,7 @@
     compareRun,
     lengthInWords,
     NO_DEBRIEF,
+    serializeTakesCsv,
     type BeatComparison,
     titleOf,
   } from '$core';
@@ -18,6 +19,7 @@
   import { CHANGE_WORDS } from '$lib/stage/adapt-words';
   import { runs } from '$lib/store/run-store.svelte';
   import Terrain from '$lib/terrain/Terrain.svelte';
+  import { download } from '$lib/ui/download';
   import NotHere from '$lib/ui/NotHere.svelte';
   import { trash } from '$lib/store/trash.svelte';
   import { notices } from '$lib/ui/notices.svelte';
@@ -89,7 +91,7 @@
         ? 'as planned'
         : `${difference > 0 ? '+' : '−'}${lengthInWords(Math.abs(difference))}`,
     ];
-    if (beat.cutShort > 0) parts.push('cut short');
+    if (beat.cutShort > 0) parts.push(`cut short after ${lengthInWords(beat.realSeconds)}`);
     return parts.join(', ');
   }
 </script>
@@ -187,6 +189,20 @@
         <PlannedChart beats={compared.beats} />
       </section>
     </div>
+    {#if run.takes && run.takes.length > 0}{@const filmed = run}
+      <p class="mt-8 flex flex-wrap items-center gap-3 text-lg" data-film>
+        Filmed in {filmed.takes!.length}
+        {filmed.takes!.length === 1 ? 'take' : 'takes'}; the times are those of the takes that
+        count.
+        <button
+          type="button"
+          class="btn-quiet border border-line"
+          onclick={() => download('takes.csv', 'text/csv', serializeTakesCsv(filmed))}
+        >
+          Save the list of takes
+        </button>
+      </p>
+    {/if}
     <button type="button" class="mt-8 -ml-3 btn-quiet text-soft" onclick={remove}>
       <Trash size={18} aria-hidden="true" />Take this session out of the logbook
     </button>

@@ -1,14 +1,11 @@
-<!-- The children's screen: picture, name, count. Kept in step with the Stage in another window. -->
+<!-- The children's screen: picture, name, count, what was drawn. Kept in step with the Stage in another window. -->
 <script lang="ts">
-  import { moveBookOf, titleOf } from '$core';
+  import { drawsOf, moveBookOf, titleOf } from '$core';
   import { page } from '$app/state';
-  import LivingFigure from '$lib/figures/LivingFigure.svelte';
-  import { SIGNS } from '$lib/pictures/move-pictures';
-  import PictureSvg from '$lib/pictures/PictureSvg.svelte';
-  import CountRing from '$lib/stage/CountRing.svelte';
   import { Follower } from '$lib/stage/follower.svelte';
+  import Scene from '$lib/stage/scene/Scene.svelte';
+  import { hasTheatre } from '$lib/stage/theatre';
   import { stayAwake } from '$lib/stage/ticker';
-  import { fitText } from '$lib/ui/fit-text';
   import NotHere from '$lib/ui/NotHere.svelte';
 
   const { data } = $props();
@@ -28,19 +25,15 @@
     };
   });
 
-  const picture = $derived.by(() => {
-    if (shown?.kind === 'drink') return SIGNS.drink;
-    if (shown?.kind === 'say' || shown?.kind === 'ask') return SIGNS[shown.kind];
-    return null;
-  });
   const book = $derived(adventure && moveBookOf(adventure));
-  const move = $derived((shown?.move && book?.get(shown.move)) || null);
-  const others = $derived(shown?.also.flatMap((id) => book?.get(id) ?? []) ?? []);
+  const draws = $derived(
+    new Map(adventure ? drawsOf(adventure).map((beat) => [beat.id, beat]) : []),
+  );
 </script>
 
 <svelte:head><title>For the children: {adventure?.title || 'Stage'} · Arrup</title></svelte:head>
 
-{#if !adventure}
+{#if !adventure || !book}
   <NotHere what="adventure" />
 {:else}
   <main
@@ -59,40 +52,14 @@
       <p class="name">{adventure.title || 'Soon…'}</p>
       <p class="small">This window follows the Stage. Start there.</p>
     {:else}
-      <div class={['both', shown.count !== null && 'counted']}>
-        {#if move}
-          <div class="picture" data-move={move.id}>
-            <LivingFigure
-              {move}
-              held={shown.held}
-              flip={shown.flip}
-              secondsPerRep={shown.secondsPerRep}
-              elapsed={() => follower.elapsed()}
-            />
-          </div>
-          {#each others as other (other.id)}
-            <div class="picture">
-              <LivingFigure
-                move={other}
-                held={shown.held}
-                secondsPerRep={shown.secondsPerRep}
-                elapsed={() => follower.elapsed()}
-              />
-            </div>
-          {/each}
-        {:else if picture}
-          <div class="picture" aria-hidden="true">
-            <PictureSvg {picture} size="100%" strokeWidth={1.4} />
-          </div>
-        {/if}
-        {#if shown.count !== null}
-          <CountRing count={shown.count} of={shown.of} share={shown.share} />
-        {/if}
-      </div>
-      <div class="words"><p class="name" {@attach fitText(48, 170)}>{shown.main}</p></div>
-      <p class="small">
-        {[shown.side && `${shown.side} side`, shown.round].filter(Boolean).join(' · ')}
-      </p>
+      <Scene
+        {shown}
+        {book}
+        {draws}
+        elapsed={() => follower.elapsed()}
+        theatre={hasTheatre()}
+        forChildren
+      />
     {/if}
   </main>
 {/if}
@@ -101,49 +68,24 @@
   .screen {
     display: flex;
     flex-direction: column;
-    align-items: center;
     justify-content: center;
     gap: 1.5vh;
     height: 100dvh;
     padding: 2vh 3vw;
     overflow: hidden;
+  }
+  .screen > p {
     text-align: center;
-  }
-  .both {
-    display: flex;
-    flex: 1 1 0;
-    align-items: center;
-    justify-content: center;
-    gap: 6vw;
-    min-height: 0;
-    width: 100%;
-  }
-  .picture {
-    height: min(52vh, 60vw);
-    aspect-ratio: 1;
-    color: var(--water);
-  }
-  .picture + .picture {
-    margin-left: -4vw;
-  }
-  .counted .picture {
-    height: min(48vh, 42vw);
-  }
-  .words {
-    width: 100%;
-    height: 26vh;
-    overflow: hidden;
   }
   .name {
     font-family: var(--font-heading);
     font-weight: 800;
-    font-size: clamp(3rem, 14vh, 10rem);
+    font-size: clamp(3rem, 14vmin, 10rem);
     line-height: 1.04;
     text-wrap: balance;
   }
   .small {
-    min-height: 1.3em;
-    font-size: clamp(1.5rem, 5vh, 3.5rem);
+    font-size: clamp(1.5rem, 5vmin, 3.5rem);
     font-weight: 650;
     color: var(--soft);
   }

@@ -1,0 +1,74 @@
+<!-- Dice that tumble and come to rest on their faces; no tumbling where they're meant to be still. -->
+<script lang="ts">
+  import Face from '$lib/chance/Face.svelte';
+
+  type Props = { faces: readonly number[]; sides: number; falling: boolean };
+  const { faces, sides, falling }: Props = $props();
+
+  /** When it turns to another face, in milliseconds: slower and slower. */
+  const TURNS = [0, 110, 230, 370, 540, 760, 1050, 1400];
+  let turn = $state(0);
+
+  $effect(() => {
+    if (!falling) return;
+    const timers = TURNS.map((ms, n) => setTimeout(() => (turn = n + 1), ms));
+    return () => timers.forEach(clearTimeout);
+  });
+  const lies = $derived(!falling || turn >= TURNS.length);
+  /** Any faces but the last: nobody is told before it lies. */
+  const face = (last: number, n: number) =>
+    lies ? last : ((last + turn * 2 + n * 3) % Math.min(sides, 6)) + 1;
+</script>
+
+<span class={['dice', falling && 'falling']} class:pair={faces.length > 1}>
+  {#each faces as last, n (n)}
+    <span class="die"><Face face={face(last, n)} pixels={100} /></span>
+  {/each}
+</span>
+
+<style>
+  .dice {
+    display: flex;
+    align-items: center;
+    justify-content: center;
+    gap: 4cqmin;
+    width: 100%;
+    height: 100%;
+    container-type: size;
+  }
+  .die {
+    flex: none;
+    width: 96cqmin;
+    aspect-ratio: 1;
+  }
+  .pair .die {
+    width: min(46cqw, 84cqh);
+  }
+  .dice:has(.die:nth-child(3)) .die {
+    width: min(23cqw, 84cqh);
+  }
+  .die :global(svg) {
+    width: 100%;
+    height: 100%;
+  }
+  .falling .die {
+    animation: tumble 1.5s cubic-bezier(0.2, 0.7, 0.3, 1) both;
+  }
+  .falling .die:nth-child(2) {
+    animation-duration: 1.65s;
+  }
+  @keyframes tumble {
+    from {
+      transform: translate(-40%, -60%) rotate(-540deg) scale(0.6);
+    }
+    45% {
+      transform: translate(14%, 8%) rotate(-150deg) scale(0.92);
+    }
+    75% {
+      transform: translate(-4%, -10%) rotate(-30deg) scale(0.95);
+    }
+    to {
+      transform: none;
+    }
+  }
+</style>
