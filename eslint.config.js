@@ -69,6 +69,8 @@ export default ts.config(
   { files: ['**/*.test.ts', 'tests/**'], rules: { '@typescript-eslint/no-explicit-any': 'off' } },
   {
     files: [
+      // A list of exports is a table too.
+      'src/core/index.ts',
       'src/core/moves/catalogue/**',
       'src/core/figure/catalogue/**',
       '**/*.test.ts',

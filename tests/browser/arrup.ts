@@ -96,7 +96,7 @@ export async function withScreen(page: Page, id: string): Promise<Page> {
 export async function begin(page: Page, id: string, query = ''): Promise<void> {
   await openShelf(page);
   await page.goto(`/stage/${id}${query}`);
-  await page.getByRole('button', { name: 'Go', exact: true }).click();
+  await page.getByRole('button', { name: /^(?:Go|From the start)$/u }).click();
   await expect(page.locator('[data-cue]')).toBeVisible();
 }
 

@@ -76,11 +76,11 @@ test('the stage draws, and takes what a real die shows, by key and by tap', asyn
   await page.keyboard.press('Space');
   const main = page.locator('[data-cue] .main');
   await page.keyboard.press('1');
-  await expect(main).toHaveText('reed dips');
+  await expect(main).toHaveText('Reed dips');
   await expect(page.locator('[data-next]')).toContainText('The next draw');
   const shows = page.getByRole('group', { name: 'What yours shows' });
   await shows.getByRole('button', { name: '4' }).click();
-  await expect(main).toHaveText('frog jump');
+  await expect(main).toHaveText('Frog jump');
   await expect(page.getByText('Draw 1 of 20')).toBeVisible();
 
   // A lost tab finds the same draws again, those typed and those to come.

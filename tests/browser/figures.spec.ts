@@ -214,14 +214,20 @@ test('on the Stage the figure keeps step with the count, and stands still when t
   expect(await drawn(figure)).toBe(still);
 });
 
-test('the other side is the mirror image', async ({ page }) => {
+test('a figure moves the side that its word and arrow name', async ({ page }) => {
   await page.emulateMedia({ reducedMotion: 'reduce' });
   await begin(page, 'adv_late-letter');
-  // Mirrored: the children's left is the leader's right, which is how figures are drawn.
-  await leafTo(page, '[data-side=left]');
-  await expect(page.locator('[data-figure=still]')).not.toHaveClass(/flipped/u);
-  await leafTo(page, '[data-side=right]');
-  await expect(page.locator('[data-figure=still]')).toHaveClass(/flipped/u);
+  // From the side it faces the way that its word and arrow point; it is drawn facing right.
+  const figure = page.locator('[data-figure=still]');
+  await leafTo(page, '[data-cue=work] [data-side=left]');
+  await expect(figure).toHaveClass(/flipped/u);
+  await leafTo(page, '[data-cue=work] [data-side=right]');
+  await expect(figure).not.toHaveClass(/flipped/u);
+  // From in front, as in a mirror: what is drawn lifts the foot that is at the left of the screen.
+  await leafTo(page, '[data-cue=hold] [data-side=left]');
+  await expect(figure).not.toHaveClass(/flipped/u);
+  await leafTo(page, '[data-cue=hold] [data-side=right]');
+  await expect(figure).toHaveClass(/flipped/u);
 });
 
 test('the children’s screen shows the figure of the Stage', async ({ page, context }) => {

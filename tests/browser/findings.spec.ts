@@ -37,7 +37,7 @@ test('notes stand beside their line; a mend is one step, and is undone in one', 
 
 test('a note can be left with a reason, which stays, and be looked at again', async ({ page }) => {
   await startNew(page, 'Left');
-  await typeLine(page, 'The adventure', 'squats 2');
+  await typeLine(page, 'The adventure', 'frog jumps 30');
   const note = page.locator('[data-rule=dose-for-age]');
   await openNotes(page.locator('article[data-beat]'));
   await note.getByRole('button', { name: 'leave it' }).click();

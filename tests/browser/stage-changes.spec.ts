@@ -22,9 +22,9 @@ test('changes with single keys: more, a drink, easier, skip; all in the log with
   await leafTo(page, '[data-cue=work]');
   const told = page.locator('[data-told]');
   await page.keyboard.press('+');
-  await expect(told).toHaveText('A third more');
+  await expect(told).toHaveText(/^A third more, \d+ s longer$/u);
   await page.keyboard.press('d');
-  await expect(told).toHaveText('A drink comes next');
+  await expect(told).toHaveText(/^A drink comes next, \d+ s longer$/u);
   await page.keyboard.press('ArrowRight');
   await expect(page.locator('[data-cue=drink]')).toBeVisible();
   await page.keyboard.press('s');
@@ -73,7 +73,9 @@ test('over the slot it offers to shorten the rest, in one press', async ({ page 
   await beginPaused(page, 'adv_late-letter');
   await expect(page.getByText('over the slot')).toBeVisible();
   await page.getByRole('button', { name: /^Shorten the rest by \d:\d\d$/u }).click();
-  await expect(page.locator('[data-told]')).toHaveText('The rest is shortened to fit the slot');
+  await expect(page.locator('[data-told]')).toHaveText(
+    /^The rest is shortened to fit the slot, .* shorter$/u,
+  );
   await expect(page.getByRole('button', { name: /^Shorten the rest/u })).toHaveCount(0);
 });
 
@@ -90,7 +92,7 @@ test('a screen for the children and a remote follow the Stage, each in a window 
   await expect(screen.locator('[data-shown=say]')).toContainText('Listen');
   await leafTo(page, '[data-cue=work]');
   const main = (await page.locator('[data-cue] .main').innerText()).toLowerCase();
-  await expect(screen.locator('.name')).toHaveText(new RegExp(`^${main}$`, 'iu'));
+  await expect(screen.locator('.main')).toHaveText(new RegExp(`^${main}$`, 'iu'));
   await expect(screen.getByText('Good morning, post carriers')).toHaveCount(0);
   await remote.getByRole('button', { name: 'Drink now' }).click();
   await remote.getByRole('button', { name: 'Next' }).click();
@@ -209,12 +211,12 @@ test('a whole session of every kind of beat by the clock alone, sped up', async 
   expect(run.leading.visits.some(({ cutShort }) => cutShort)).toBe(false);
 });
 
-// All of them are led so in tests/outside/starts.test.ts; here one for each way of being drawn.
-const LED_TO_THE_END = /^(?:s1|s2|s5|s8|s11|s16)-/u;
+// All of them are led so in tests/outside/starts.test.ts; here a few of different kinds.
+const LED_TO_THE_END = /^(?:s2|s8|s16)-/u;
 test('starting points can be led to their end with next alone', async ({ page }) => {
   test.slow();
   const files = readdirSync('src/lib/shelf/starts').filter((file) => LED_TO_THE_END.test(file));
-  expect(files).toHaveLength(6);
+  expect(files).toHaveLength(3);
   for (const file of files) {
     await openShelf(page);
     await page.getByLabel('Adventure file').setInputFiles(`src/lib/shelf/starts/${file}`);
