@@ -253,6 +253,7 @@ export {
   setLines,
   skipBeat,
   tick,
+  isEndedEarly,
   unfinish,
   wasEndedEarly,
   type Leading,
@@ -267,7 +268,7 @@ export { MOMENTS, type Moment } from './stage/moments';
 export { sumInSigns, sumOf, thingsOf, type DrawnSum } from './stage/thing-of';
 export { restoreLeading, saveLeading } from './stage/saved-leading';
 export { beatsToFilm, lineAt, type PromptLine, type ToFilm } from './stage/prompt';
-export { visitsOfFilm, type Take, type TakeMark } from './stage/takes';
+export { takeEndedAt, visitsOfFilm, type Take, type TakeMark } from './stage/takes';
 export { turnAt } from './stage/turn';
 export { upcomingTicks, type UpcomingTick } from './stage/upcoming-ticks';
 export { ATTACK_SECONDS, QUIET_LEVEL, VOICES, type Voice } from './stage/voices';

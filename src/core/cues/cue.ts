@@ -85,7 +85,7 @@ export function isCountedWork({ kind, doing }: Pick<Cue, 'kind' | 'doing'>): boo
 }
 
 /** The end of a cue, in seconds from the start of the session. */
-export function cueEndSeconds(cue: Cue): number {
+export function cueEndSeconds(cue: Pick<Cue, 'startSeconds' | 'lengthSeconds'>): number {
   return cue.startSeconds + cue.lengthSeconds;
 }
 

@@ -9,11 +9,15 @@ import {
   elapsedSeconds,
   finish,
   go,
+  isEndedEarly,
   next,
   pause,
   prepareLeading,
   schedulePosition,
+  skipBeat,
   tick,
+  unfinish,
+  wasEndedEarly,
   type Leading,
 } from './leading';
 import { restoreLeading, savedLeadingSchema, saveLeading } from './saved-leading';
@@ -118,6 +122,32 @@ describe('leading a session', () => {
       status: 'done',
       visits: [],
     });
+  });
+
+  it('goes back to where it was ended by hand, paused, as if nothing had been', () => {
+    const before = next(begin(), 102);
+    const ended = finish(before, 103);
+    expect(isEndedEarly(ended)).toBe(true);
+    expect(wasEndedEarly(saveLeading(ended, 110), cues)).toBe(true);
+    const again = unfinish(ended, 120);
+    expect(again).toMatchObject({ status: 'paused', index: 1, enteredAt: 102 });
+    expect(again.visits).toEqual(before.visits);
+    expect(schedulePosition(again, 120)).toBe(schedulePosition(before, 103));
+  });
+
+  it('came to its end where its last cue was left by hand, skipped or waited out', () => {
+    const whole = (step: (leading: Leading, now: number) => Leading) => {
+      let leading = begin('wait for me');
+      for (let n = 0; leading.status !== 'done'; n += 1) leading = step(leading, 101 + n);
+      return leading;
+    };
+    for (const step of [next, skipBeat]) {
+      const led = whole(step);
+      expect(isEndedEarly(led)).toBe(false);
+      expect(wasEndedEarly(saveLeading(led, 500), cues)).toBe(false);
+      expect(unfinish(led, 500)).toBe(led);
+    }
+    expect(isEndedEarly(finish(prepareLeading(cues, { lines: 'run on' }), 5))).toBe(false);
   });
 
   it('has nothing to lead when there are no cues', () => {

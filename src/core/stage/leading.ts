@@ -194,7 +194,7 @@ export function finish(leading: Leading, now: number): Leading {
  * its end, or is not over.
  */
 export function unfinish(leading: Leading, now: number): Leading {
-  if (!wasEndedEarly(leading)) return leading;
+  if (!isEndedEarly(leading)) return leading;
   const last = leading.visits.at(-1)!;
   return {
     ...leading,
@@ -205,14 +205,23 @@ export function unfinish(leading: Leading, now: number): Leading {
   };
 }
 
-/** It was ended by hand, with something left to do. */
-export function wasEndedEarly({
-  status,
-  index,
-  cues,
-  visits,
-}: Pick<Leading, 'status' | 'index' | 'visits'> & Readonly<{ cues: readonly unknown[] }>): boolean {
-  return status === 'done' && visits.at(-1)?.cutShort === true && index < cues.length;
+/** What is asked of a session, led or kept, to tell how it ended. */
+export type Ended = Readonly<{ done: boolean; scheduleSeconds: number; visits: readonly Visit[] }>;
+
+/** It was ended by hand with something left to do: it stands before the end of its last cue. */
+export function wasEndedEarly(
+  { done, scheduleSeconds, visits }: Ended,
+  cues: readonly Pick<Cue, 'startSeconds' | 'lengthSeconds'>[],
+): boolean {
+  const last = cues.at(-1);
+  if (!done || !last || visits.length === 0) return false;
+  return scheduleSeconds < cueEndSeconds(last) - 1e-6;
+}
+
+/** The same of a session that is on the Stage. */
+export function isEndedEarly({ status, anchor, visits, cues }: Leading): boolean {
+  const ended = { done: status === 'done', scheduleSeconds: anchor.schedule, visits };
+  return wasEndedEarly(ended, cues);
 }
 
 export function setLines(leading: Leading, lines: LinesMode, now: number): Leading {

@@ -18,6 +18,12 @@ export const takeSchema = z.strictObject({
 });
 export type Take = DeepReadonly<z.infer<typeof takeSchema>>;
 
+/** A take that has just ended, at a time of day in ISO 8601; nothing is thought of it yet. */
+export function takeEndedAt(beatId: string, endedAt: string, lengthSeconds: number): Take {
+  const startedAt = new Date(Date.parse(endedAt) - lengthSeconds * 1000).toISOString();
+  return { beatId, startedAt, lengthSeconds, mark: null };
+}
+
 /** The take of each beat that counts: the last good one, else the last that is not to be done again. */
 export function takesThatCount(takes: readonly Take[]): ReadonlyMap<string, Take> {
   const counting = new Map<string, Take>();
@@ -36,9 +42,10 @@ export function takesThatCount(takes: readonly Take[]): ReadonlyMap<string, Take
 export function visitsOfFilm(cues: readonly Cue[], takes: readonly Take[]): readonly Visit[] {
   const visits: Visit[] = [];
   let startSeconds = 0;
-  for (const [beatId, { lengthSeconds }] of takesThatCount(takes)) {
+  const counting = takesThatCount(takes);
+  for (const beatId of new Set(cues.map((cue) => cue.beatId))) {
     const own = cues.filter((cue) => cue.beatId === beatId);
-    let left = lengthSeconds;
+    let left = counting.get(beatId)?.lengthSeconds ?? 0;
     for (const [n, cue] of own.entries()) {
       if (left <= 0) break;
       const length = n === own.length - 1 ? left : Math.min(left, cue.lengthSeconds);

@@ -3,6 +3,7 @@ import {
   lineAt,
   moveBookOf,
   prepareLeading,
+  takeEndedAt,
   visitsOfFilm,
   type Cue,
   type Run,
@@ -83,9 +84,10 @@ export class FilmSession {
     const lengthSeconds = this.#now - this.#begunAt - COUNT_SECONDS;
     this.#begunAt = null;
     if (lengthSeconds <= 0 || !this.beat) return;
-    const startedAt = this.#world.today();
     this.made = true;
-    this.#take([...this.takes, { beatId: this.beat.beatId, startedAt, lengthSeconds, mark: null }]);
+    const { beatId } = this.beat;
+    const take = takeEndedAt(beatId, this.#world.today(), lengthSeconds);
+    this.#take([...this.takes, take]);
   }
 
   /** What is thought of the last take: a good one leads on to the next beat. */

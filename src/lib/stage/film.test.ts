@@ -21,7 +21,7 @@ function film() {
     },
     {
       now: () => time,
-      today: () => '2026-11-26T09:00:00.000Z',
+      today: () => new Date(Date.UTC(2026, 10, 26, 9) + (time - 100) * 1000).toISOString(),
       keep: async (run) => void kept.push(run),
       newRunId: () => 'run_film',
     },
@@ -46,6 +46,7 @@ describe('filming', () => {
     session.press();
     expect(session.takes).toMatchObject([{ beatId: 'bt_hello', mark: null }]);
     expect(session.takes[0]!.lengthSeconds).toBeCloseTo(4, 9);
+    expect(session.takes[0]!.startedAt).toBe('2026-11-26T09:00:03.000Z');
     await session.settled();
     expect(parseDocument(RUN, kept.at(-1)).ok).toBe(true);
   });

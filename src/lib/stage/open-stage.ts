@@ -29,9 +29,9 @@ export type StagePlan = Readonly<{
 }>;
 
 /** It was left in the middle, or ended by hand before its end; a film is not gone on with here. */
-function canGoOn({ leading: { done, index, visits }, plan, speed, takes }: Run): boolean {
+function canGoOn({ leading, plan, speed, takes }: Run): boolean {
   if (takes) return false;
-  return !done || (speed === 1 && wasEndedEarly({ status: 'done', index, visits, cues: plan }));
+  return !leading.done || (speed === 1 && wasEndedEarly(leading, plan));
 }
 
 /** What the stage needs to begin; null if the adventure is not in this browser. */

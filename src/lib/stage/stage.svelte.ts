@@ -11,6 +11,7 @@ import {
   finish,
   formAt,
   go,
+  isEndedEarly,
   isTapped,
   NO_DEBRIEF,
   next,
@@ -28,7 +29,6 @@ import {
   tick,
   unfinish,
   upcomingTicks,
-  wasEndedEarly,
   type Adaptation,
   type AdaptationKind,
   type Adventure,
@@ -306,7 +306,7 @@ export class StageSession {
   }
 
   /** It was ended by hand, before its end: it can go on where it was. */
-  readonly endedEarly = $derived.by(() => wasEndedEarly(this.#leading));
+  readonly endedEarly = $derived.by(() => isEndedEarly(this.#leading));
 
   /** Ended by mistake: back to where it was, paused. */
   backToIt(): void {
