@@ -1,12 +1,8 @@
 import { handsOf, shifted } from './hands';
-import { MOST_SUM, type Cost, type Distribution, type OddsInput } from './odds-shape';
+import { MOST_SUM, type Distribution, type OddsInput, type SumName } from './odds-shape';
 
-/** Chances of reps of one draw. */
+/** Chances of a sum of one draw. */
 type Reps = ReadonlyMap<number, number>;
-
-function repsOf(costs: readonly Cost[], share: number, into: Map<number, number>): void {
-  for (const { chance, reps } of costs) into.set(reps, (into.get(reps) ?? 0) + chance * share);
-}
 
 function convolve(sums: Distribution, reps: Reps): number[] {
   const pairs = [...reps];
@@ -28,22 +24,29 @@ function fixedReps({ pot, costs }: OddsInput, entry: number): number | null {
   return all.size === 1 ? [...all][0]! : null;
 }
 
-/** How reps of one entry add up to, given that it is done k times; null where that is not all. */
-function sumsByCount(
-  input: OddsInput,
+/**
+ * What a sum of one entry comes to, given that it is done k times; null where chance has a say in the
+ * amount of cards that stay out. `powers` keeps what entries that are spread alike share.
+ */
+export function sumsByCount(
+  { pot, costs: all }: Pick<OddsInput, 'pot' | 'costs'>,
   entry: number,
   powers: Map<string, Distribution[]>,
+  sum: SumName = 'reps',
 ): ((k: number) => Distribution) | null {
-  const { pot } = input;
   const outcomes = pot.outcomes.flatMap((one, n) =>
-    one.entry === entry ? [{ ...one, costs: input.costs[n]! }] : [],
+    one.entry === entry ? [{ ...one, costs: all[n]! }] : [],
   );
   const alike = outcomes.map(({ costs }) => JSON.stringify(costs));
   const { returns } = pot.rules;
   if (returns === 'back' || alike.every((one) => one === alike[0])) {
-    const all = outcomes.reduce((sum, { weight }) => sum + weight, 0);
+    const whole = outcomes.reduce((total, { weight }) => total + weight, 0);
     const reps = new Map<number, number>();
-    for (const { costs, weight } of outcomes) repsOf(costs, weight / all, reps);
+    for (const { costs, weight } of outcomes) {
+      for (const { chance, [sum]: one } of costs) {
+        reps.set(one, (reps.get(one) ?? 0) + (chance * weight) / whole);
+      }
+    }
     // Entries that share their chances of reps share the sums of those.
     const key = JSON.stringify([...reps]);
     const known = powers.get(key) ?? [[1]];
@@ -56,9 +59,9 @@ function sumsByCount(
   const cards: number[] = [];
   for (const { costs, copies } of outcomes) {
     if (costs.length > 1) return null;
-    for (let n = 0; n < copies; n += 1) cards.push(costs[0]!.reps);
+    for (let n = 0; n < copies; n += 1) cards.push(costs[0]![sum]);
   }
-  const whole = cards.reduce((sum, reps) => sum + reps, 0);
+  const whole = cards.reduce((total, card) => total + card, 0);
   const byHand = handsOf(cards, cards.length);
   return (k) => {
     // Every full bag brings all of them; what is left over is a hand like any other.

@@ -50,7 +50,11 @@ export class Drawing {
   readonly #full: Float64Array | null;
   #fullSum = 0;
 
-  constructor(readonly pot: Pot) {
+  /** `like`: one of the same pot, whose weights by the last entry are taken over. */
+  constructor(
+    readonly pot: Pot,
+    like?: Drawing,
+  ) {
     const { outcomes, entries, rules } = pot;
     const { returns, mostOfOne, mostAhead, noPattern, onRepeat } = rules;
     this.#entryOf = Int32Array.from(outcomes, ({ entry }) => entry);
@@ -67,8 +71,8 @@ export class Drawing {
         : null;
     this.#fullSum = this.#full?.reduce((sum, weight) => sum + weight, 0) ?? 0;
     this.reset();
-    this.#byLast = null;
-    if (!simple) return;
+    this.#byLast = like ? like.#byLast : null;
+    if (!simple || this.#byLast) return;
     this.#byLast = Array.from({ length: entries + 1 }, (_, n) => {
       this.last = n - 1;
       this.#known = false;
@@ -90,7 +94,7 @@ export class Drawing {
 
   /** The same state, to go on from by itself. */
   copy(): Drawing {
-    const other = new Drawing(this.pot);
+    const other = new Drawing(this.pot, this);
     other.drawn = this.drawn;
     other.standIns = this.standIns;
     other.last = this.last;

@@ -1,53 +1,20 @@
 import { entryReps } from './entry-reps';
+import { chainOf, sumsAt, type Chain } from './chain';
 import { addKernel, kernelOf } from './kernel';
-import { MOST_SUM, type Distribution, type Odds, type OddsInput, type SumName } from './odds-shape';
+import {
+  MOST_SUM,
+  surely,
+  type Distribution,
+  type Odds,
+  type OddsInput,
+  type SumName,
+} from './odds-shape';
 import { entryChances, isSteered, type Pot } from './pot';
+import { someOften } from './some-often';
 import { allSeenAfter, allSeenBy, MOST_SEEN_ENTRIES } from './seen';
 
 /** More work than this for the distribution of a sum, in steps, and it is played instead. */
 const MOST_STEPS = 120_000_000;
-
-/**
- * Where the chain stands after a draw: the entry drawn last, and whether it was done as the
- * stand-in. With everything put back this and the number of draws are all that matters.
- */
-type Node = Readonly<{ entry: number; standIn: boolean }>;
-type Step = Readonly<{ to: number; chance: number }>;
-
-type Chain = Readonly<{
-  nodes: readonly Node[];
-  /** Chance to begin at a node, and to go on from one to the next. */
-  first: readonly Step[];
-  steps: readonly (readonly Step[])[];
-}>;
-
-function chainOf(pot: Pot, p: readonly number[]): Chain {
-  const { onRepeat, thirdInARow } = pot.rules;
-  const entries = p.flatMap((chance, entry) => (chance > 0 ? [entry] : []));
-  const nodes = entries.flatMap((entry): Node[] =>
-    onRepeat === 'stand-in'
-      ? [
-          { entry, standIn: false },
-          { entry, standIn: true },
-        ]
-      : [{ entry, standIn: false }],
-  );
-  const at = (entry: number, standIn: boolean) =>
-    nodes.findIndex((node) => node.entry === entry && node.standIn === standIn);
-  const first = entries.map((entry) => ({ to: at(entry, false), chance: p[entry]! }));
-  const redraws = onRepeat === 'again' && entries.length > 1;
-  const steps = nodes.map((from): Step[] =>
-    entries.flatMap((entry) => {
-      const same = entry === from.entry;
-      if (redraws && same) return [];
-      const chance = redraws ? p[entry]! / (1 - p[from.entry]!) : p[entry]!;
-      const stands =
-        onRepeat === 'stand-in' && same && (thirdInARow === 'stand-in' || !from.standIn);
-      return [{ to: at(entry, stands), chance }];
-    }),
-  );
-  return { nodes, first, steps };
-}
 
 /** How often each entry is done as itself in so many draws, everything put back, no cap at work. */
 export function keptCounts(pot: Pot, draws: number): readonly Distribution[] {
@@ -55,22 +22,6 @@ export function keptCounts(pot: Pot, draws: number): readonly Distribution[] {
   const chain = chainOf(pot, p);
   const ways = waysTo(chain, p);
   return p.map((_, entry) => countsOf(chain, ways, entry, draws));
-}
-
-/** Chances of a sum at each node, given that it was come to. */
-function sumsAt(input: OddsInput, { entry, standIn }: Node, sum: SumName) {
-  const costs = standIn ? input.standInCosts : input.costs;
-  const outcomes = input.pot.outcomes.flatMap((one, n) =>
-    one.entry === entry ? [{ ...one, costs: costs[n]! }] : [],
-  );
-  const all = outcomes.reduce((total, { weight }) => total + weight, 0);
-  const chances = new Map<number, number>();
-  for (const { weight, costs: list } of outcomes) {
-    for (const { chance, [sum]: one } of list) {
-      chances.set(one, (chances.get(one) ?? 0) + (chance * weight) / all);
-    }
-  }
-  return [...chances];
 }
 
 type Ways = Readonly<{
@@ -217,7 +168,7 @@ function expectations(input: OddsInput, chain: Chain, p: readonly number[], draw
  * Exact odds where everything that was drawn goes back and the number of draws is fixed; null for
  * other rules, or where there is too much to walk.
  */
-export function keptOdds(input: OddsInput): Omit<Odds, 'often'> | null {
+export function keptOdds(input: OddsInput): Odds | null {
   const { rules } = input.pot;
   if (rules.returns !== 'back' || rules.stop.after !== 'draws' || isSteered(rules)) return null;
   const p = entryChances(input.pot);
@@ -238,12 +189,13 @@ export function keptOdds(input: OddsInput): Omit<Odds, 'often'> | null {
     errorBound: 0,
     counts,
     entryReps: byEntry,
-    draws: Array.from({ length: draws + 1 }, (_, n) => (n === draws ? 1 : 0)),
+    draws: surely(draws),
     reps,
     landings,
     seconds,
     ...expectations(input, chain, p, draws),
     allSeen:
       rules.onRepeat === 'again' ? allSeenBy(p, draws, true)[draws]! : allSeenAfter(p, draws),
+    often: someOften(input.pot, draws),
   };
 }

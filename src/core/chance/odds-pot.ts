@@ -2,13 +2,15 @@ import { entryReps } from './entry-reps';
 import {
   MOST_SUM,
   SUMS,
+  surely,
   type Distribution,
   type Odds,
   type OddsInput,
   type SumName,
 } from './odds-shape';
 import { handsOf, largestHand, shifted } from './hands';
-import { copiesOf, isSteered } from './pot';
+import { copiesOf, isAlike, isSteered, type Pot } from './pot';
+import { chancesOfOften, type Hand } from './some-often';
 
 /** More ways than this of what may be left, and it is played instead. */
 const MOST_STATES = 40_000;
@@ -33,9 +35,6 @@ function handSums(input: OddsInput, draws: number, sum: SumName): Distribution |
   if (whole + largestHand(cards, hand) + 1 > MOST_SUM) return null;
   return shifted(handsOf(cards, hand)[hand]!, whole);
 }
-
-/** How often each entry came, and the chance of it. */
-type Hand = readonly [readonly number[], number];
 
 /** A sum where each entry always comes to the same: read off how often each came. */
 function fixedSums(input: OddsInput, hands: readonly Hand[], sum: SumName) {
@@ -90,7 +89,6 @@ function walkPot({ pot }: OddsInput, full: readonly number[], draws: number): Wa
   }
   if (lefts > MOST_STATES) return null;
   const weight = full.map((_, entry) => outcomes.find((one) => one.entry === entry)?.weight ?? 0);
-  if (outcomes.some((one) => one.weight !== weight[one.entry])) return null;
   const leftOf = (state: number, entry: number) =>
     Math.floor(state / strides[entry]!) % (full[entry]! + 1);
 
@@ -144,16 +142,21 @@ function walkPot({ pot }: OddsInput, full: readonly number[], draws: number): Wa
   return { hands, ...sums };
 }
 
+/** By entries alone, without stand-ins and without rules of how often each may come. */
+function isWalkable(pot: Pot): boolean {
+  const { returns, onRepeat } = pot.rules;
+  return returns !== 'back' && onRepeat !== 'stand-in' && !isSteered(pot.rules) && isAlike(pot);
+}
+
 /**
  * Exact odds where what was drawn stays out, or stays out until the bag is empty, or the entries come
  * in order; null for other rules, or where there are too many states.
  */
-export function potOdds(input: OddsInput): Omit<Odds, 'often'> | null {
+export function potOdds(input: OddsInput): Odds | null {
   const { pot } = input;
   const { rules, outcomes } = pot;
   const { returns, onRepeat, stop } = rules;
-  if (returns === 'back' || onRepeat === 'stand-in' || isSteered(rules)) return null;
-  if (stop.after !== 'draws') return null;
+  if (!isWalkable(pot) || stop.after !== 'draws') return null;
   const inOrder = returns === 'in order';
   const again = onRepeat === 'again' && !inOrder;
   const full = copiesOf(pot);
@@ -179,7 +182,7 @@ export function potOdds(input: OddsInput): Omit<Odds, 'often'> | null {
     errorBound: 0,
     counts,
     entryReps: byEntry,
-    draws: Array.from({ length: draws + 1 }, (_, n) => (n === draws ? 1 : 0)),
+    draws: surely(draws),
     reps,
     landings,
     seconds,
@@ -189,5 +192,6 @@ export function potOdds(input: OddsInput): Omit<Odds, 'often'> | null {
     allSeen: hands
       .filter(([times]) => full.every((count, entry) => count === 0 || times[entry]! > 0))
       .reduce((sum, [, chance]) => sum + chance, 0),
+    often: chancesOfOften(hands),
   };
 }

@@ -7,6 +7,11 @@ export const MOST_SUM = 20_000;
 /** Chances by value: index k holds the chance of exactly k. Sums to one. */
 export type Distribution = readonly number[];
 
+/** It comes to `value`, and nothing else. */
+export function surely(value: number): Distribution {
+  return Array.from({ length: value + 1 }, (_, n) => (n === value ? 1 : 0));
+}
+
 /** What to expect of a draw beat. */
 export type Odds = Readonly<{
   method: 'exact' | 'simulated';

@@ -7,8 +7,9 @@ import { keptOdds } from './odds-kept';
 import type { Cost, Distribution, Odds, OddsInput } from './odds-shape';
 import { potOdds } from './odds-pot';
 import { simulatedOdds } from './odds-simulated';
+import { untilSeenOdds } from './odds-until-seen';
+import { walkedOdds } from './odds-walked';
 import { potOf, type Pot } from './pot';
-import { someOften } from './some-often';
 import type { Random } from './random';
 import type { ResolvedDraw } from '../model/resolved-draw';
 
@@ -93,8 +94,6 @@ export function oddsOf(
   const pot = potOf(beat);
   if (!pot.ok) return pot;
   const input = inputOf(beat, pot.value, random, measure);
-  const exact = keptOdds(input) ?? potOdds(input);
-  if (!exact) return { ok: true, value: simulatedOdds(input, runs) };
-  const draws = exact.draws.findIndex((chance) => chance === 1);
-  return { ok: true, value: { ...exact, often: someOften(pot.value, draws) } };
+  const exact = keptOdds(input) ?? untilSeenOdds(input) ?? potOdds(input) ?? walkedOdds(input);
+  return { ok: true, value: exact ?? simulatedOdds(input, runs) };
 }

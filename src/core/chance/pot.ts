@@ -24,6 +24,13 @@ export function isEven({ outcomes }: Pot): boolean {
   return outcomes.every(({ weight }) => weight === outcomes[0]!.weight);
 }
 
+/** Outcomes of one entry are as likely as each other, but for how many there are of them. */
+export function isAlike({ outcomes }: Pot): boolean {
+  const weights = new Map<number, number>();
+  for (const { entry, weight } of outcomes) weights.set(entry, weights.get(entry) ?? weight);
+  return outcomes.every(({ entry, weight }) => weights.get(entry) === weight);
+}
+
 /** Rules by which it matters how often each entry came: no odds are walked for those. */
 export function isSteered({ mostOfOne, mostAhead, noPattern }: DrawRules): boolean {
   return mostOfOne !== null || mostAhead !== null || noPattern;

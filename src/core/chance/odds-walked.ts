@@ -1,0 +1,227 @@
+import type { Drawn } from '../model/resolved-draw';
+import { entryReps, sumsByCount } from './entry-reps';
+import { Drawing } from './machine';
+import {
+  MOST_SUM,
+  SUMS,
+  type Distribution,
+  type Odds,
+  type OddsInput,
+  type SumName,
+} from './odds-shape';
+import { isAlike, type Pot } from './pot';
+import { chancesOfOften, type Hand } from './some-often';
+
+/** More draws than this in all ways together, and it is played instead: some tenths of a second. */
+const MOST_WAYS = 40_000;
+/** More steps than this for a sum of what all ways come to, and it is played instead. */
+const MOST_STEPS = 30_000_000;
+
+/** A way of drawing so far; ways that can't be told apart by what comes next, or by its sums, are one. */
+type Way = {
+  drawing: Drawing;
+  chance: number;
+  /** How often each entry was done as itself, and after those how often by its stand-in. */
+  done: readonly number[];
+  recent: readonly number[];
+};
+
+/** An entry with all of its outcomes in one: which of them comes matters for amounts only. */
+function entriesAlone(pot: Pot): Pot {
+  if (pot.rules.returns === 'in order') return pot;
+  const outcomes = Array.from({ length: pot.entries }, (_, entry) =>
+    pot.outcomes.filter((one) => one.entry === entry),
+  ).flatMap((list) =>
+    list.length === 0
+      ? []
+      : [
+          pot.rules.returns === 'back'
+            ? { ...list[0]!, weight: list.reduce((sum, { weight }) => sum + weight, 0) }
+            : { ...list[0]!, copies: list.reduce((sum, { copies }) => sum + copies, 0) },
+        ],
+  );
+  return { ...pot, outcomes };
+}
+
+/** Seconds of a draw of each entry, as itself and after those by the stand-in; null where chance has a say. */
+function fixedSeconds({ pot, costs, standInCosts }: OddsInput): readonly number[] | null {
+  const seconds: number[] = Array.from({ length: pot.entries * 2 }, () => 0);
+  const known = new Set<number>();
+  for (const [n, { entry }] of pot.outcomes.entries()) {
+    for (const [list, at] of [
+      [costs[n]!, entry],
+      [standInCosts[n]!, entry + pot.entries],
+    ] as const) {
+      if (list.length > 1 || (known.has(at) && seconds[at] !== list[0]!.seconds)) return null;
+      known.add(at);
+      seconds[at] = list[0]!.seconds;
+    }
+  }
+  return seconds;
+}
+
+/** Each entry always comes to the same, whichever of its outcomes it is. */
+function hasFixedCosts({ pot, costs, standInCosts }: OddsInput): boolean {
+  const known = new Map<number, string>();
+  return pot.outcomes.every(({ entry }, n) => {
+    const cost = JSON.stringify([costs[n], standInCosts[n]]);
+    if (!known.has(entry)) known.set(entry, cost);
+    return costs[n]!.length === 1 && known.get(entry) === cost;
+  });
+}
+
+type Walked = Readonly<{
+  hands: readonly Hand[];
+  draws: readonly number[];
+  standIns: number;
+  throwsAgain: number;
+  repeats: number;
+  allSeen: number;
+}>;
+
+/** What tells ways apart: all that the rules look at, and what was done. */
+function keyOf({ drawing, done, recent }: Way, { rules }: Pot): string {
+  const last = rules.onRepeat === 'keep' ? '' : `${drawing.last}/${drawing.run % 2}`;
+  return `${done.join()}|${last}|${recent.join()}`;
+}
+
+/** All ways of the state machine at once, draw by draw; null where there are too many. */
+function walk(pot: Pot, seconds: readonly number[] | null): Walked | null {
+  const patterns = pot.rules.noPattern ? 7 : 0;
+  const start = Array.from({ length: pot.entries * 2 }, () => 0);
+  let now: Way[] = [{ drawing: new Drawing(pot), chance: 1, done: start, recent: [] }];
+  const hands = new Map<string, [readonly number[], number]>();
+  const draws: number[] = [];
+  const sums = { standIns: 0, throwsAgain: 0, repeats: 0, allSeen: 0 };
+  let walked = 0;
+  const end = ({ drawing, chance, done }: Way) => {
+    const hand = hands.get(done.join()) ?? [done, 0];
+    hand[1] += chance;
+    hands.set(done.join(), hand);
+    draws[drawing.drawn] = (draws[drawing.drawn] ?? 0) + chance;
+    if (pot.outcomes.every(({ entry }) => drawing.countOf(entry) > 0)) sums.allSeen += chance;
+  };
+  const goOn = (way: Way, outcome: number, chance: number): Way => {
+    const drawing = way.drawing.copy();
+    const drawn: Drawn | null = drawing.take(outcome);
+    if (!drawn) throw new RangeError('walk: what is allowed did not count');
+    const at = drawn.entry + (drawn.standIn ? pot.entries : 0);
+    if (seconds) drawing.seconds += seconds[at]!;
+    if (drawn.standIn) sums.standIns += chance;
+    if (drawn.entry === way.drawing.last) sums.repeats += chance;
+    const recent = patterns > 0 ? [...way.recent, drawn.entry].slice(-patterns) : way.recent;
+    return { drawing, chance, done: way.done.with(at, way.done[at]! + 1), recent };
+  };
+  while (now.length > 0) {
+    const next = new Map<string, Way>();
+    for (const way of now) {
+      if (way.drawing.isOver) {
+        end(way);
+        continue;
+      }
+      const weights = pot.outcomes.map((_, outcome) => way.drawing.weightAllowed(outcome));
+      const all = weights.reduce((sum, weight) => sum + weight, 0);
+      sums.throwsAgain += way.chance * (1 / way.drawing.shareAllowed - 1);
+      for (const [outcome, weight] of weights.entries()) {
+        if (weight <= 0) continue;
+        walked += 1;
+        if (walked > MOST_WAYS) return null;
+        const after = goOn(way, outcome, (way.chance * weight) / all);
+        const key = keyOf(after, pot);
+        const same = next.get(key);
+        if (same) same.chance += after.chance;
+        else next.set(key, after);
+      }
+    }
+    now = [...next.values()];
+  }
+  return { hands: [...hands.values()], draws: Array.from(draws, (one) => one ?? 0), ...sums };
+}
+
+/**
+ * How a sum is spread over hands, given how it is spread for each entry that was done so and so often:
+ * one entry after another is summed out. Null where that is too much.
+ */
+function sumsOfHands(
+  hands: readonly Hand[],
+  sumsOf: readonly ((k: number) => Distribution)[],
+): Distribution | null {
+  let left = MOST_STEPS;
+  const sumOut = (list: readonly Hand[], entry: number): number[] | null => {
+    if (entry === sumsOf.length) return [list.reduce((sum, [, chance]) => sum + chance, 0)];
+    const all: number[] = [];
+    for (const k of new Set(list.map(([done]) => done[entry]!))) {
+      const rest = sumOut(
+        list.filter(([done]) => done[entry] === k),
+        entry + 1,
+      );
+      if (!rest) return null;
+      const own = sumsOf[entry]!(k);
+      left -= own.length * rest.length;
+      if (left < 0 || own.length + rest.length > MOST_SUM) return null;
+      while (all.length < own.length + rest.length - 1) all.push(0);
+      for (const [value, chance] of own.entries()) {
+        if (chance === 0) continue;
+        for (let more = 0; more < rest.length; more += 1)
+          all[value + more]! += chance * rest[more]!;
+      }
+    }
+    return all;
+  };
+  return sumOut(hands, 0);
+}
+
+/** The same of a whole beat: the entries as themselves, and by the stand-in. */
+function spreadOf(input: OddsInput, hands: readonly Hand[], sum: SumName): Distribution | null {
+  const { entries } = input.pot;
+  const powers = new Map<string, Distribution[]>();
+  const asked = (standIn: boolean) => {
+    const costs = standIn ? input.standInCosts : input.costs;
+    return Array.from({ length: entries }, (_, entry) =>
+      input.pot.outcomes.some((one) => one.entry === entry)
+        ? sumsByCount({ pot: input.pot, costs }, entry, powers, sum)
+        : () => [1],
+    );
+  };
+  const sumsOf = [...asked(false), ...asked(true)];
+  return sumsOf.every((one) => one !== null) ? sumsOfHands(hands, sumsOf) : null;
+}
+
+/**
+ * Exact odds by walking every way of the state machine itself, whatever its rules, as far as they are few
+ * enough; null where they are not, where outcomes of one entry that stay out differ in chance, or where it
+ * goes by the clock and chance has a say in the seconds.
+ */
+export function walkedOdds(input: OddsInput): Odds | null {
+  const { pot } = input;
+  const { onRepeat, returns, stop } = pot.rules;
+  const staysOut = returns === 'out' || returns === 'bag';
+  if (staysOut && !isAlike(pot)) return null;
+  // Which card the stand-in took matters to what is left for the entry itself.
+  if (staysOut && onRepeat === 'stand-in' && !hasFixedCosts(input)) return null;
+  const seconds = fixedSeconds(input);
+  if (stop.after === 'seconds' && !seconds) return null;
+  const walked = walk(entriesAlone(pot), seconds);
+  if (!walked) return null;
+  const { hands, ...rest } = walked;
+  const [reps, landings, whole] = SUMS.map((sum) => spreadOf(input, hands, sum));
+  if (!reps || !landings || !whole) return null;
+  const counts = Array.from({ length: pot.entries }, (_, entry) => {
+    const odds = rest.draws.map(() => 0);
+    for (const [done, chance] of hands) odds[done[entry]!]! += chance;
+    return odds;
+  });
+  const byEntry = entryReps(input, counts);
+  if (!byEntry) return null;
+  return {
+    method: 'exact',
+    errorBound: 0,
+    counts,
+    entryReps: byEntry,
+    reps,
+    landings,
+    seconds: whole,
+    ...rest,
+    often: chancesOfOften(hands.map(([done, chance]) => [done.slice(0, pot.entries), chance])),
+  };
+}
