@@ -6,10 +6,10 @@
 import { spawn } from 'node:child_process';
 import { existsSync, readFileSync } from 'node:fs';
 import { chromium, type Page } from '@playwright/test';
+import { executablePath } from './built.mjs';
 
 const PORT = 4391;
 const FRAME_MS = 16;
-const CHROMIUM = '/usr/bin/chromium';
 
 /** A script of so many beats, the demo's own over and over, as a file. */
 function scriptOf(beats: number): string {
@@ -55,13 +55,13 @@ async function strokes(page: Page, beats: number): Promise<{ median: number; p95
   });
 }
 
-if (!existsSync(CHROMIUM) || !existsSync('build/index.js')) {
+if (!executablePath || !existsSync('build/index.js')) {
   console.log('drawing: not measured, Chromium or the build is missing');
 } else {
   const env = { ...process.env, PORT: String(PORT), HOST: '127.0.0.1' };
   const server = spawn(process.execPath, ['build'], { env, stdio: 'ignore' });
   const browser = await chromium.launch({
-    executablePath: CHROMIUM,
+    executablePath,
     args: ['--no-sandbox', '--disable-gpu'],
   });
   try {

@@ -6,6 +6,7 @@
 import { chromium } from '@playwright/test';
 import { spawn } from 'node:child_process';
 import { once } from 'node:events';
+import { executablePath } from './built.mjs';
 
 const PORT = '4331';
 const SECONDS = 8;
@@ -17,7 +18,7 @@ const server = spawn('node', ['scripts/serve.mjs'], {
 });
 await once(server.stdout, 'data');
 const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
+  executablePath,
   args: ['--no-sandbox', '--disable-gpu'],
 });
 

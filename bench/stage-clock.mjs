@@ -7,6 +7,7 @@
 import { chromium } from '@playwright/test';
 import { spawn } from 'node:child_process';
 import { once } from 'node:events';
+import { executablePath } from './built.mjs';
 
 const MINUTES = Number(process.argv[2] ?? 20);
 const HIDDEN = process.argv[3] === 'hidden';
@@ -20,7 +21,7 @@ const server = spawn('node', ['scripts/serve.mjs'], {
 await once(server.stdout, 'data');
 
 const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
+  executablePath,
 });
 try {
   const context = await browser.newContext();

@@ -6,13 +6,16 @@ import { join } from 'node:path';
 import { installPackages, run, runAside } from './fresh.mjs';
 
 installPackages();
-// Chromium drives the browser tests; poppler reads the printed pages back.
-if (!existsSync('/usr/bin/chromium') || !existsSync('/usr/bin/pdftoppm')) {
+// Chromium drives the browser tests, the one without windows where there is one; poppler reads the
+// printed pages back.
+const packages = ['chromium-headless-shell', 'poppler-utils'];
+if (!existsSync('/usr/bin/chromium-headless-shell') || !existsSync('/usr/bin/pdftoppm')) {
   console.log('\n> Installing Chromium and poppler from Debian packages');
   const apt = (...args) =>
     process.getuid?.() === 0 ? run('apt-get', args) : run('sudo', ['apt-get', ...args]);
-  const packages = ['chromium', 'poppler-utils'];
-  if (apt('update') !== 0 || apt('install', '-y', '--no-install-recommends', ...packages) !== 0) {
+  const install = (names) => apt('install', '-y', '--no-install-recommends', ...names) === 0;
+  apt('update');
+  if (!install(packages) && !install(['chromium', 'poppler-utils'])) {
     console.error(
       `They could not be installed. Install the Debian packages ${packages.join(' and ')} by hand.`,
     );

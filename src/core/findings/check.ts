@@ -60,6 +60,12 @@ import { checkPictureWords } from './rules/picture-word';
 import { checkHurtful } from './rules/hurtful-words';
 import { checkShare } from './rules/share-moving';
 import { checkPeak } from './rules/no-peak';
+import { checkCast } from './rules/cast-lost';
+import { checkComeBack } from './rules/no-come-back';
+import { checkNewMoves } from './rules/many-new-moves';
+import { checkRestPlace } from './rules/no-rest-place';
+import { checkTurnTwice } from './rules/turn-twice';
+import { checkWaits } from './rules/long-wait';
 
 type Rule = Readonly<{ check: (context: FindingContext) => readonly Seen[]; source: Source }>;
 
@@ -124,6 +130,12 @@ const RULES = {
   'hurtful-words': { check: checkHurtful, source: 'common practice' },
   'share-moving': { check: checkShare, source: 'our judgement' },
   'no-peak': { check: checkPeak, source: 'our judgement' },
+  'turn-twice': { check: checkTurnTwice, source: 'sums of the script' },
+  'long-wait': { check: checkWaits, source: 'our judgement' },
+  'no-come-back': { check: checkComeBack, source: 'common practice' },
+  'no-rest-place': { check: checkRestPlace, source: 'common practice' },
+  'cast-lost': { check: checkCast, source: 'common practice' },
+  'many-new-moves': { check: checkNewMoves, source: 'our judgement' },
 } satisfies Record<string, Rule>;
 
 export type RuleId = keyof typeof RULES;

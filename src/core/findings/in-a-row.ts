@@ -6,13 +6,20 @@ import type { Seen, Severity } from './finding';
 /** A turn of work with its move, and the seconds between the one before and it. */
 export type Turn = Readonly<{ cue: Cue; doing: Doing; move: Move; gapSeconds: number }>;
 
+const ON_THE_SPOT = /\b(?:on the spot|in place|where (?:you|they) (?:are|stand))\b/iu;
+
+/** The move as it is done here: on the spot a child who jogs stays where it is. */
+const asDone = (move: Move, note: string): Move =>
+  move.space !== 'spot' && ON_THE_SPOT.test(note) ? { ...move, space: 'spot' } : move;
+
 /** All turns of work as they follow one another. */
 export function turnsOf(work: readonly Cue[], book: MoveBook): readonly Turn[] {
   return work.flatMap((cue, n): Turn[] => {
     if (!cue.doing) return [];
     const before = work[n - 1];
     const gapSeconds = before ? cue.startSeconds - cueEndSeconds(before) : Infinity;
-    return [{ cue, doing: cue.doing, move: moveIn(book, cue.doing.move), gapSeconds }];
+    const move = asDone(moveIn(book, cue.doing.move), cue.doing.note);
+    return [{ cue, doing: cue.doing, move, gapSeconds }];
   });
 }
 

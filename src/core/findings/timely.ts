@@ -15,6 +15,10 @@ const OF_THE_WHOLE: ReadonlySet<RuleId> = new Set<RuleId>([
   'want-unmet',
   'share-moving',
   'no-peak',
+  'turn-twice',
+  'no-come-back',
+  'no-rest-place',
+  'cast-lost',
 ]);
 
 /** A script that fills this share of its slot is taken as a whole one, whatever chapter is empty. Our own judgement. */

@@ -13,7 +13,7 @@ import { within } from '../words/numbers';
 const share = z.number().min(0).max(1);
 
 const schema = z.strictObject({
-  version: z.literal(4),
+  version: z.literal(5),
   /** The presenter's own pace, as far as it is known. */
   pace: paceSchema,
   volume: share,
@@ -27,6 +27,8 @@ const schema = z.strictObject({
   holds: z.enum(LINES_MODES),
   counts: z.enum(COUNTS_MODES),
   throws: z.enum(THROWS_MODES),
+  /** Words that may shame, frighten or leave somebody out are noted beside the script. */
+  wordNotes: z.boolean(),
   paper: z.enum(PAPER_NAMES),
   ink: z.enum(INKS),
   unit: z.enum(LENGTH_UNITS),
@@ -40,7 +42,7 @@ const schema = z.strictObject({
 export type Preferences = DeepReadonly<z.infer<typeof schema>>;
 
 export const USUAL_PREFERENCES: Preferences = {
-  version: 4,
+  version: 5,
   pace: DEFAULT_PACE,
   volume: 0.6,
   muted: false,
@@ -51,6 +53,7 @@ export const USUAL_PREFERENCES: Preferences = {
   holds: 'run on',
   counts: 'tempo',
   throws: 'shown',
+  wordNotes: true,
   paper: 'a4',
   ink: 'colour',
   unit: 'metres',
@@ -76,12 +79,13 @@ function toVersion3(kept: Readonly<Record<string, unknown>>): Record<string, unk
 
 /** Version 1 had no number, and held only what somebody had ever changed. */
 export const PREFERENCES: DocumentKind<Preferences> = {
-  version: 4,
+  version: 5,
   unnumbered: 1,
   migrations: [
     { from: 1, migrate: (kept) => ({ ...USUAL_PREFERENCES, ...kept }) },
     { from: 2, migrate: toVersion3 },
     { from: 3, migrate: (kept) => ({ throws: USUAL_PREFERENCES.throws, ...kept }) },
+    { from: 4, migrate: (kept) => ({ wordNotes: USUAL_PREFERENCES.wordNotes, ...kept }) },
   ],
   schema,
 };

@@ -14,6 +14,8 @@ export type Fetching = Readonly<{
 
 /** What comes of it, and what would make it come out. */
 export type FetchSums = Readonly<{
+  /** One way there and back, in seconds. */
+  tripSeconds: number;
   /** Ways there and back that a child has time for, and things that all of them bring. */
   trips: number;
   brought: number;
@@ -25,7 +27,7 @@ export type FetchSums = Readonly<{
   mostThings: number;
 }>;
 
-const tripSeconds = (metres: number, speed: number) => (2 * metres) / speed + 2 * HANDLE_SECONDS;
+const secondsOfTrip = (metres: number, speed: number) => (2 * metres) / speed + 2 * HANDLE_SECONDS;
 
 /**
  * How many things so many children can bring one at a time: trips x children, a trip being there and
@@ -39,13 +41,14 @@ export function fetchSums({
   metresPerSecond,
 }: Fetching): FetchSums {
   if (!(metresPerSecond > 0)) throw new RangeError(`fetchSums: ${metresPerSecond} m/s`);
-  const trip = tripSeconds(metres, metresPerSecond);
+  const trip = secondsOfTrip(metres, metresPerSecond);
   // A trip that ends with the time is a whole one, whatever the last digit says.
   const trips = Math.floor(seconds / trip + 1e-9);
   const brought = trips * children;
   const tripsEach = children === 0 ? 0 : Math.ceil(things / children);
   const spare = tripsEach === 0 ? 0 : seconds / tripsEach - 2 * HANDLE_SECONDS;
   return {
+    tripSeconds: trip,
     trips,
     brought: Math.min(brought, things),
     enough: brought >= things,

@@ -73,6 +73,7 @@ describe('fetch and sort', () => {
   it('six children, 5 metres at 2 m/s, 15 seconds: two trips each, twelve things', () => {
     // By hand: 2 x 5 / 2 + 2 = 7 s a trip, two trips in 14 s.
     expect(fetchSums(base)).toEqual({
+      tripSeconds: 7,
       trips: 2,
       brought: 12,
       enough: true,

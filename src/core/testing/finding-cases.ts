@@ -122,6 +122,39 @@ const leastOf = (least: number) =>
   });
 
 /** For each rule: scripts where it speaks, and scripts where it must not. */
+/** More than ten minutes of moving. */
+const LONG = [timed('march', 320), timed('walk', 300)];
+/** A draw for which the children throw one after another. */
+const inTurn = (throws: number) =>
+  drawBeat(3, { rules: { thrower: 'child', stop: { after: 'draws', draws: throws } } });
+/** Lines of a script with one of the cast. */
+const withCast = (name: string, lines: readonly string[]): Adventure => {
+  const adventure = withBeats(...lines.map((line) => told(line)));
+  return {
+    ...adventure,
+    world: { ...adventure.world, cast: [{ name, role: 'carries the post' }] },
+  };
+};
+const SHOWN_MOVES = [
+  'squat',
+  'march',
+  'arm-circle',
+  'stamp',
+  'clap',
+  'trunk-twist',
+  'tall-reach',
+  'side-step',
+  'frog-jump',
+  'two-foot-jump',
+  'tiptoe-walk',
+  'heel-walk',
+  'giant-walk',
+  'penguin-walk',
+  'knee-pat',
+  'high-knees',
+  'bear-walk',
+];
+
 export const FINDING_CASES: Record<RuleId, { fires: Adventure[]; silent: Adventure[] }> = {
   slot: {
     fires: [
@@ -685,6 +718,83 @@ export const FINDING_CASES: Record<RuleId, { fires: Adventure[]; silent: Adventu
     silent: [
       withBeats(timed('march', 200), timed('jog', 30), timed('walk', 200)),
       withBeats(timed('march', 60)),
+    ],
+  },
+  'turn-twice': {
+    fires: [
+      inSetting(withBeats(inTurn(11)), { group: 10 }),
+      inSetting(withBeats(inTurn(6), inTurn(5)), { group: 9 }),
+    ],
+    silent: [
+      inSetting(withBeats(inTurn(20)), { group: 10 }),
+      inSetting(withBeats(inTurn(9)), { group: 10 }),
+      inSetting(withBeats(drawBeat(3)), { group: 7 }),
+    ],
+  },
+  'long-wait': {
+    // A trip of 5 m of marching takes about ten seconds: with one at a time eleven others go before.
+    fires: [
+      inSetting(withBeats(relayBeat('march', { atOnce: 1 })), { group: 12 }),
+      inSetting(withBeats(relayBeat('march', { atOnce: 2, metres: 8 })), { group: 16 }),
+    ],
+    silent: [
+      inSetting(withBeats(relayBeat('march', { atOnce: null })), { group: 12 }),
+      inSetting(withBeats(relayBeat('march', { atOnce: 6 })), { group: 12 }),
+      inSetting(withBeats(relayBeat('march', { atOnce: 1 })), { group: 2 }),
+    ],
+  },
+  'no-come-back': {
+    fires: [withBeats(told('When I call “statues”, freeze.'), timed('gallop', 20))],
+    silent: [
+      withBeats(
+        told('When I call “statues”, freeze.'),
+        timed('gallop', 20),
+        told('Back to your spot!'),
+      ),
+      withBeats(timed('gallop', 20)),
+      withBeats(told('Freeze!'), timed('march', 20)),
+      inSetting(withBeats(told('Freeze!'), timed('gallop', 20)), { group: 5 }),
+      inSetting(withBeats(told('Freeze!'), timed('gallop', 20)), { place: 'filmed' }),
+    ],
+  },
+  'no-rest-place': {
+    fires: [withBeats(...LONG)],
+    silent: [
+      withBeats(told('Who is tired sits on the bench.'), ...LONG),
+      withBeats(told('You may row from your seat.'), ...LONG),
+      withBeats(timed('march', 500)),
+      inSetting(withBeats(...LONG), { group: 5 }),
+    ],
+  },
+  'cast-lost': {
+    fires: [
+      withCast('Pip Sedge', ['Pip waits for you.', ...Array.from({ length: 9 }, () => 'And on.')]),
+    ],
+    silent: [
+      withCast('Pip Sedge', [
+        'Pip waits for you.',
+        ...Array.from({ length: 8 }, () => 'And on.'),
+        'Bye, Pip!',
+      ]),
+      withCast(
+        'Pip Sedge',
+        Array.from({ length: 9 }, () => 'And on.'),
+      ),
+      withCast('Old Pip', ['Pip waits for you.', 'And on.']),
+    ],
+  },
+  'many-new-moves': {
+    fires: [
+      inSetting(withBeats(...SHOWN_MOVES.slice(0, 17).map((move) => counted(move, 5))), YOUNGEST),
+    ],
+    silent: [
+      inSetting(withBeats(...SHOWN_MOVES.slice(0, 16).map((move) => counted(move, 5))), YOUNGEST),
+      inSetting(
+        withBeats(
+          ...SHOWN_MOVES.slice(0, 17).map((move) => moveBeat([doseOf(move, 5)], { show: 'none' })),
+        ),
+        YOUNGEST,
+      ),
     ],
   },
 };

@@ -78,6 +78,8 @@ export class Desk {
 
   readonly draft: AdventureDraft;
   readonly #pace: () => Pace;
+  /** Words are minded. */
+  readonly #minded: () => boolean;
   /** The presenter's own moves in this browser. */
   readonly #own: () => readonly Move[];
 
@@ -96,16 +98,22 @@ export class Desk {
   #sounds = $state.raw<SoundBook | null>(null);
   #listening = false;
 
-  constructor(draft: AdventureDraft, pace: () => Pace, own: () => readonly Move[] = () => []) {
+  constructor(
+    draft: AdventureDraft,
+    pace: () => Pace,
+    own: () => readonly Move[] = () => [],
+    minded: () => boolean = () => true,
+  ) {
     this.draft = draft;
     this.#pace = pace;
     this.#own = own;
+    this.#minded = minded;
     const adventure = draft.document;
     const { setting, defaults, moves } = adventure;
     const schedule = unroll(adventure, setting, pace());
     this.#travelling = moves;
     this.#schedule = $state.raw(schedule);
-    this.#findings = $state.raw(check(adventure, setting, schedule));
+    this.#findings = $state.raw(this.#check(adventure, schedule));
     this.#notes = $state.raw(timelyNotes(this.#findings, adventure, schedule, null));
     this.#told = $state.raw(toldLength(adventure, setting, pace(), schedule));
     this.#book = $state.raw(this.#readBook(adventure));
@@ -113,6 +121,12 @@ export class Desk {
     this.sheet.lay(adventure, schedule, notesByBeat(this.#notes.open), this.#book);
     draft.watch(() => this.#read());
     this.#hearLetters();
+  }
+
+  /** All findings but those that the presenter has switched off. */
+  #check(adventure: Adventure, schedule: Schedule): readonly Finding[] {
+    const all = check(adventure, adventure.setting, schedule, this.#sounds);
+    return this.#minded() ? all : all.filter(({ rule }) => rule !== 'hurtful-words');
   }
 
   #readBook({ moves }: Adventure): MoveBook {
@@ -123,7 +137,7 @@ export class Desk {
     const { adventure } = this;
     this.#removals.settle(adventure);
     this.#schedule = unroll(adventure, adventure.setting, this.#pace());
-    this.#findings = check(adventure, adventure.setting, this.#schedule, this.#sounds);
+    this.#findings = this.#check(adventure, this.#schedule);
     this.#hearLetters();
     if (adventure.moves !== this.#travelling) {
       this.#travelling = adventure.moves;

@@ -19,5 +19,6 @@ export async function openDesk(id: string): Promise<Desk | null> {
     draft,
     () => preferences.pace,
     () => ownMoves.list,
+    () => preferences.current.wordNotes,
   );
 }

@@ -70,4 +70,12 @@ export const WHY: Readonly<Record<RuleId, string>> = {
   'share-moving':
     'They came to move. For lessons of older children guidance aims at half of the time in lively moving (from memory, not looked up); with stories a third is good.',
   'no-peak': 'A walk without a hill: once in a session breath may come quick.',
+  'turn-twice': 'Children count turns, their own and everybody’s.',
+  'long-wait': 'Who stands in a queue for long pushes, sits down or goes away.',
+  'no-come-back':
+    'After running a group is easily all over the room; a place to come back to gathers it.',
+  'no-rest-place':
+    'A child who may rest where everybody sees it does so in time, and comes back in.',
+  'cast-lost': 'Children wait for whoever was promised to them.',
+  'many-new-moves': 'Each new move takes looking and trying; known ones grow with the story.',
 };

@@ -91,4 +91,33 @@ export const WORDS_FOR_FLOOR = {
     note: () => 'Nobody gets out of breath in all of this.',
     yours: () => 'Make one part of it lively, and come down from there.',
   },
+  'turn-twice': {
+    note: ({ throws, children, twice }) =>
+      `${throws} throws for ${children} children: ${countWord(Number(twice), 10)} of them ${Number(twice) === 1 ? 'has' : 'have'} one turn more.`,
+    mend: ({ even }) => `Make it ${even} throws`,
+    yours: () => 'Say beforehand that all throw together at the end.',
+  },
+  'long-wait': {
+    note: ({ thing, seconds: wait, most }) =>
+      `Between two turns with the ${thing} a child waits ${seconds(wait)}. About ${seconds(most)} is as long as they can.`,
+    mend: ({ more }) => `Let ${more} go at a time`,
+  },
+  'no-come-back': {
+    note: ({ name }) =>
+      `After ${name} they’re all over the room, and nobody has said where to come back to.`,
+    mend: () => 'Say where',
+  },
+  'no-rest-place': {
+    note: () => 'Nobody has said where a child may have a rest.',
+    mend: () => 'Say where',
+  },
+  'cast-lost': {
+    note: ({ name }) => `${name} is promised here, and never comes again.`,
+    yours: () => 'Let them ask for a move, or say goodbye to them at the end.',
+  },
+  'many-new-moves': {
+    note: ({ count, most }) =>
+      `${count} different moves are shown. About ${most} is as much as stays with them.`,
+    yours: () => 'Let one come again under another name, or show it no more.',
+  },
 } satisfies Partial<Record<RuleId, Words>>;

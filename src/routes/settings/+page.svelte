@@ -105,6 +105,19 @@
   <PaceSection />
 
   <section class="mt-8 border-t border-line pt-5">
+    <h2 class="text-2xl">Notes beside your script</h2>
+    <label class="mt-3 flex items-center gap-3">
+      <input
+        type="checkbox"
+        class="checkbox"
+        checked={preferences.current.wordNotes}
+        onchange={(event) => void preferences.change({ wordNotes: event.currentTarget.checked })}
+      />
+      Tell me of words that may shame, frighten or leave somebody out
+    </label>
+  </section>
+
+  <section class="mt-8 border-t border-line pt-5">
     <h2 class="text-2xl">Sound on the Stage</h2>
     {@render loudness(
       'Loudness of the Stage’s sounds',

@@ -7,6 +7,9 @@ import type { FindingContext } from '../context';
 import type { Fix, Seen } from '../finding';
 import { changeDraw } from '../mending';
 
+/** So few of a move are over before they have begun. Our own judgement. */
+const STARVED = 2;
+
 /** What an entry can come to, and what is usual for its move at this age. */
 type Reach = Readonly<{
   name: string;
@@ -68,7 +71,7 @@ export function checkDrawnAmounts(context: FindingContext): Seen[] {
       });
     }
     const least = Math.min(...reaches.map((one) => one.least));
-    const low = reaches.find(({ lowest }) => lowest < least);
+    const low = reaches.find(({ lowest }) => lowest < least && lowest <= STARVED);
     if (low) {
       const { name, part, lowest } = low;
       seen.push({

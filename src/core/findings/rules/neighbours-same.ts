@@ -8,9 +8,15 @@ function wayOf(part: UsedPart['part']): string {
   return JSON.stringify([also, guise.note, sides, directions, tempo]);
 }
 
-/** The same on the other side, backwards, faster, with a clap: that is the story, not a slip. */
+const amountsOf = (part: UsedPart['part']) => ('dose' in part ? part.dose.amounts.join() : '');
+
+/** A rung of a ladder: another name in the story, and another amount. */
+const isNextRung = ({ part: before }: UsedPart, part: UsedPart['part']) =>
+  before.guise.name !== part.guise.name && amountsOf(before) !== amountsOf(part);
+
+/** The same on the other side, backwards, faster, with a clap, higher: that is the story, not a slip. */
 const isAnotherWay = (before: UsedPart, part: UsedPart['part']) =>
-  wayOf(before.part) !== wayOf(part);
+  wayOf(before.part) !== wayOf(part) || isNextRung(before, part);
 
 /** The same move twice running, in two parts of the script. What is drawn has no neighbours yet. */
 export function checkNeighbours({ parts }: FindingContext): Seen[] {

@@ -15,13 +15,18 @@ const EXPECTED: readonly Region[] = ['legs', 'tummy', 'back', 'arms', 'shoulders
  */
 const EXPECTED_FAMILIES: readonly Family[] = ['travelling', 'balancing'];
 
+/** Things that mostly stand about and say where. */
+const MARKS: ReadonlySet<string> = new Set(['cones', 'cone', 'markers', 'marker']);
+
 /** A part of the body, or a family of skills, without a turn in a session of five minutes or more. */
 export function checkNeverUsed({ schedule, setting, book }: FindingContext): Seen[] {
   const { totals, totalSeconds } = schedule;
   if (totalSeconds < LONG_ENOUGH_SECONDS || totals.byMove.size === 0) return [];
   const families = new Set([...totals.byMove.keys()].map((id) => moveIn(book, id).family));
   const things = [...book.values()].filter(({ family }) => family === 'handling');
-  const canHandle = things.some(({ kit }) => kit.some((thing) => has(setting.kit, thing)));
+  const canHandle = things.some(({ kit }) =>
+    kit.some((thing) => !MARKS.has(thing) && has(setting.kit, thing)),
+  );
   const expected = canHandle ? [...EXPECTED_FAMILIES, 'handling' as const] : EXPECTED_FAMILIES;
   const missing = {
     region: EXPECTED.filter((region) => !totals.byRegion.has(region)),

@@ -1,3 +1,4 @@
+import type { Dose } from '../../model/dose';
 import type { Move } from '../../model/move';
 import type { FindingContext, UsedPart } from '../context';
 import type { Seen } from '../finding';
@@ -26,6 +27,11 @@ function hasTwin(parts: readonly UsedPart[], { beat, part, move }: UsedPart): bo
   return parts.some((one) => isTwin(one, move));
 }
 
+/** Whichever side comes is fine in a quick image. Our own judgement. */
+const QUICK_SECONDS = 20;
+const isQuick = ({ unit, amounts }: Dose) =>
+  unit === 'seconds' && amounts.every((seconds) => seconds < QUICK_SECONDS);
+
 /** A move with two sides that is done on one only, or that does not say which. */
 export function checkSides({ parts, work }: FindingContext): Seen[] {
   const done = sidesDone(work);
@@ -35,6 +41,7 @@ export function checkSides({ parts, work }: FindingContext): Seen[] {
     // What chance has not drawn today has no side yet.
     const sides = done.get(move.id) ?? NO_SIDES;
     const open = part.dose.sides === 'any';
+    if (open && isQuick(part.dose)) return [];
     // One side here and the other elsewhere is a way of telling a story.
     if (!open && (sides.left === sides.right || hasTwin(parts, used))) return [];
     return [

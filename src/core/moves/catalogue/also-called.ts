@@ -757,7 +757,7 @@ export const ALSO_CALLED: Readonly<Record<string, readonly string[]>> = {
     'knees up',
   ],
   'fast-feet': ['quick feet', 'run on the spot', 'running on the spot'],
-  jog: ['jog on the spot', 'jog', 'jogs', 'jogging', 'run', 'runs', 'running'],
+  jog: ['jog', 'jogs', 'jogging', 'run', 'runs', 'running'],
   gallop: ['galloping'],
   skip: ['skipping'],
   'side-step': [

@@ -1,0 +1,46 @@
+import { spokenLines, partsOfBeat, type Beat } from '../../beats';
+import type { FindingContext } from '../context';
+import type { Seen } from '../finding';
+import { remember } from '../remember';
+
+/** Shorter scripts are pieces of something. */
+const LEAST_BEATS = 8;
+/** Who is met by then and never again was promised, and forgotten. Our own judgement. */
+const PROMISED_SHARE = 0.15;
+
+const wordsOf = (text: string): readonly string[] => text.toLowerCase().match(/\p{L}{3,}/gu) ?? [];
+/** What no name is known by. */
+const TITLES = new Set(
+  'the old young little big king queen captain uncle aunt mister miss'.split(' '),
+);
+
+const wordsOfBeat = remember(
+  (beat: Beat) =>
+    new Set(
+      [
+        ...spokenLines(beat),
+        ...partsOfBeat(beat).flatMap(({ guise }) => [guise.name, guise.line, guise.note]),
+      ].flatMap(wordsOf),
+    ),
+);
+
+/** Somebody of the cast is spoken of at the very beginning, and never again. */
+export function checkCast({ adventure }: FindingContext): Seen[] {
+  const beats = adventure.chapters.flatMap((chapter) =>
+    chapter.beats.map((beat) => ({ beat, titled: wordsOf(chapter.title) })),
+  );
+  if (beats.length < LEAST_BEATS) return [];
+  return adventure.world.cast.flatMap(({ name }): Seen[] => {
+    const known = wordsOf(name).filter((word) => !TITLES.has(word));
+    if (known.length === 0) return [];
+    const met = beats.map(
+      ({ beat, titled }) =>
+        known.some((word) => wordsOfBeat(beat).has(word)) ||
+        known.some((word) => titled.includes(word)),
+    );
+    const last = met.lastIndexOf(true);
+    if (last < 0 || last >= beats.length * PROMISED_SHARE) return [];
+    const place = { beatId: beats[last]!.beat.id, part: null };
+    return [{ place, severity: 'think', params: { name }, fix: null }];
+  });
+}
