@@ -7,10 +7,9 @@ export const root = join(import.meta.dirname, '..');
 export const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
 
 /** Debian's Chromium, as the tests have it. */
-export const executablePath = [
-  '/usr/bin/chromium',
-  '/usr/bin/chromium-headless-shell',
-].find(existsSync);
+export const executablePath = ['/usr/bin/chromium', '/usr/bin/chromium-headless-shell'].find(
+  existsSync,
+);
 
 /** Starts the built server on a port of this machine; gives its address once it answers, and its process. */
 export async function startBuilt(port, more = {}) {

@@ -277,7 +277,8 @@ export { serializeTakesCsv } from './formats/takes/takes-csv';
 export { compareRun, type BeatComparison } from './log/compare-run';
 export { chaptersOf, NO_DEBRIEF, plannedCues, RUN, type Debrief, type Run } from './log/run';
 // print
-export { INKS, namedColour, type Ink } from './print/inks';
+export { INKS, type Ink } from './print/ink-choices';
+export { namedColour } from './print/inks';
 export { packPartsFor } from './print/pack';
 export { PACK_PARTS, type PackPartId } from './print/pack-parts';
 export type { PictureOf } from './print/pack-source';

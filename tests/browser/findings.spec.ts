@@ -53,6 +53,22 @@ test('a note can be left with a reason, which stays, and be looked at again', as
   await expect(note.getByRole('button', { name: 'leave it' }).first()).toBeVisible();
 });
 
+test('words that may hurt are noted with other words, until the presenter switches that off', async ({
+  page,
+}) => {
+  await startNew(page, 'Words');
+  await typeLine(page, 'The adventure', 'Come on, boys and girls!');
+  const note = page.locator('[data-rule=hurtful-words]');
+  await expect(note).toContainText('“everybody”');
+  await saved(page);
+  const desk = page.url();
+  await page.goto('/settings');
+  await page.getByLabel('Tell me of words that may shame').uncheck();
+  await page.goto(desk);
+  await expect(page.locator('article[data-beat] textarea').first()).toHaveValue(/boys and girls/u);
+  await expect(note).toHaveCount(0);
+});
+
 test('the demo adventures have nothing to mend', async ({ page }) => {
   for (const title of ['The late letter', 'Six lamps before dark', 'A marsh morning']) {
     await openDesk(page, title);

@@ -6,7 +6,7 @@ import { titleOf } from '../document/title';
 import type { Setting } from '../model/setting';
 import { makePack } from '../print/pack';
 import { type PackPartId } from '../print/pack-parts';
-import type { Ink } from '../print/inks';
+import type { Ink } from '../print/ink-choices';
 import type { Paper } from '../print/paper';
 import type { PictureOf, StoryPictureOf } from '../print/pack-source';
 import { TypeCase, type FontFiles } from '../print/type-case';

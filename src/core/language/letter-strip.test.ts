@@ -29,6 +29,18 @@ describe('the sound of a letter', () => {
     expect(isWrittenWith('X', 'fox')).toBe(true);
     expect(isWrittenWith('X', 'xylophone')).toBe(false);
     expect(isWrittenWith('É', 'egg')).toBe(true);
+    // Letters of other languages and regions, with sounds that no American dictionary has.
+    for (const [letter, word] of [
+      ['Ä', 'Äpfel'],
+      ['É', 'étoile'],
+      ['Ñ', 'ñandú'],
+      ['Ø', 'øre'],
+    ]) {
+      expect(isWrittenWith(letter!, word!), word).toBe(true);
+    }
+    expect(isWrittenWith('Ø', 'otter')).toBe(false);
+    expect(hasSoundOf('É', 'étoile', dictionary)).toBeNull();
+    expect(hasSoundOf('Ö', 'otter', dictionary)).toBeNull();
   });
 });
 
@@ -73,6 +85,9 @@ describe('a letter strip', () => {
     expect(lettersOf('c to e', LETTER_SETS)).toEqual(['C', 'D', 'E']);
     expect(lettersOf('Zoë 3!', LETTER_SETS)).toEqual(['Z', 'O', 'Ë']);
     expect(lettersOf('灯', LETTER_SETS)).toEqual(['灯']);
+    expect(lettersOf('sh, ch, th s', LETTER_SETS)).toEqual(['SH', 'CH', 'TH', 'S']);
+    expect(lettersOf('my boat', LETTER_SETS)).toEqual([...'MYBOAT']);
+    expect(hasSoundOf('constructor', 'otter', dictionary)).toBeNull();
     expect(proposeStrip(['灯'], source)).toEqual([null]);
   });
 });

@@ -3,7 +3,7 @@ import type { Entry } from '../model/chance';
 import type { Move } from '../model/move';
 import type { Setting } from '../model/setting';
 import { moveIn, type MoveBook } from '../moves/move-book';
-import { hasSoundOf, isWrittenWith } from '../words/reading-scheme';
+import { hasSoundOf, isOneSound, isWrittenWith } from '../words/reading-scheme';
 import type { SoundBook } from '../words/phonemes';
 
 /** A picture word for a letter, and the move that goes with it. */
@@ -117,5 +117,9 @@ export function lettersOf(text: string, sets: readonly (readonly string[])[]): r
       String.fromCharCode(from! + n),
     );
   }
+  const written = text.split(/[\s,]+/u).filter(Boolean);
+  // "sh ch th s": letters that make one sound together are one.
+  if (written.length > 1 && written.every(isOneSound))
+    return written.map((one) => one.toUpperCase());
   return [...text.replace(/[^\p{L}]/gu, '').toUpperCase()];
 }

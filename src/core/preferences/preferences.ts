@@ -3,7 +3,7 @@ import { DEFAULT_PACE, paceSchema, TALK_RANGE, WORDS_PER_MINUTE } from '../cues/
 import { LOOK_CHOICES } from '../figure/drawing/look-choices';
 import type { DeepReadonly } from '../model/deep-readonly';
 import type { DocumentKind } from '../model/document-kind';
-import { INKS } from '../print/inks';
+import { INKS } from '../print/ink-choices';
 import { PACK_PARTS } from '../print/pack-parts';
 import { PAPER_NAMES } from '../print/paper';
 import { COUNTS_MODES, LINES_MODES, THROWS_MODES } from '../stage/modes';

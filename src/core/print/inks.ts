@@ -1,9 +1,5 @@
 import { entryOf } from '../words/entry-of';
 
-/** In colour, or with as little ink as will do: outlines, no filled areas. */
-export const INKS = ['colour', 'saving'] as const;
-export type Ink = (typeof INKS)[number];
-
 export const INK = '#16222b';
 export const SOFT_INK = '#5a666d';
 export const CUT_INK = '#8d979c';

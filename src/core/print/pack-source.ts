@@ -5,7 +5,7 @@ import type { Move } from '../model/move';
 import { moveIn, type MoveBook } from '../moves/move-book';
 import type { TimedSchedule } from '../forecast/told-length';
 import type { DevicePrints } from './device-prints';
-import type { Ink } from './inks';
+import type { Ink } from './ink-choices';
 import type { Paper } from './paper';
 import type { TypeCase } from './type-case';
 

@@ -1,5 +1,6 @@
 import type { Picture } from '../figure/drawing/picture';
-import { INK, type Ink } from './inks';
+import type { Ink } from './ink-choices';
+import { INK } from './inks';
 import { PAPERS, type Box, type Paper } from './paper';
 import { strokesAsSvg } from './picture-svg';
 import type { Face, FitBox, TypeCase } from './type-case';

@@ -1,3 +1,4 @@
+import { entryOf } from './entry-of';
 import { phonemesOf, type SoundBook } from './phonemes';
 
 /**
@@ -50,24 +51,34 @@ export const LETTER_SETS: readonly (readonly string[])[] = [
   ['h', 'b', 'f', 'ff', 'l', 'll', 'ss'],
 ];
 
-const plainLetter = (letter: string) =>
-  letter.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '').trim();
-const firstWord = (text: string) => /[a-z']+/u.exec(text.toLowerCase())?.[0] ?? '';
+const withoutMarks = (text: string) => text.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '');
+const plainLetter = (letter: string) => withoutMarks(letter).trim();
+const firstWord = (text: string) => /[\p{L}']+/u.exec(withoutMarks(text))?.[0] ?? '';
+/** Letters of other languages, ä, é, ñ or ø, have sounds of their own. */
+const isOfAnotherLanguage = (text: string) => /[^\p{ASCII}’]/u.test(text.trim());
+
+const soundOf = (letter: string) => entryOf(SOUNDS, plainLetter(letter));
+
+/** A letter, or letters that make one sound together. */
+export function isOneSound(letters: string): boolean {
+  return [...letters].length === 1 || soundOf(letters) !== undefined;
+}
 
 /** Whether a picture word is written with the letter where its sound belongs. */
 export function isWrittenWith(letter: string, word: string): boolean {
   const plain = plainLetter(letter);
   const first = firstWord(word);
   if (plain === '' || first === '') return false;
-  return SOUNDS[plain]?.[0] === 'ends' ? first.endsWith(plain) : first.startsWith(plain);
+  return soundOf(plain)?.[0] === 'ends' ? first.endsWith(plain) : first.startsWith(plain);
 }
 
 /**
  * Whether a picture word has its letter's sound: true, false, or null where the letter has none
- * here or the book does not know the word.
+ * here, as letters of other languages and regions have not, or the book does not know the word.
  */
 export function hasSoundOf(letter: string, word: string, book: SoundBook): boolean | null {
-  const sounds = SOUNDS[plainLetter(letter)];
+  if (isOfAnotherLanguage(letter) || isOfAnotherLanguage(word)) return null;
+  const sounds = soundOf(letter);
   const phonemes = phonemesOf(firstWord(word), book)?.map((one) => one.replace(/\d/u, ''));
   if (!sounds || !phonemes) return null;
   const [where, ...list] = sounds;

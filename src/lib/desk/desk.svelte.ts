@@ -78,8 +78,7 @@ export class Desk {
 
   readonly draft: AdventureDraft;
   readonly #pace: () => Pace;
-  /** Words are minded. */
-  readonly #minded: () => boolean;
+  readonly #judge: typeof check;
   /** The presenter's own moves in this browser. */
   readonly #own: () => readonly Move[];
 
@@ -102,18 +101,18 @@ export class Desk {
     draft: AdventureDraft,
     pace: () => Pace,
     own: () => readonly Move[] = () => [],
-    minded: () => boolean = () => true,
+    judge: typeof check = check,
   ) {
     this.draft = draft;
     this.#pace = pace;
     this.#own = own;
-    this.#minded = minded;
+    this.#judge = judge;
     const adventure = draft.document;
     const { setting, defaults, moves } = adventure;
     const schedule = unroll(adventure, setting, pace());
     this.#travelling = moves;
     this.#schedule = $state.raw(schedule);
-    this.#findings = $state.raw(this.#check(adventure, schedule));
+    this.#findings = $state.raw(judge(adventure, setting, schedule, null));
     this.#notes = $state.raw(timelyNotes(this.#findings, adventure, schedule, null));
     this.#told = $state.raw(toldLength(adventure, setting, pace(), schedule));
     this.#book = $state.raw(this.#readBook(adventure));
@@ -121,12 +120,6 @@ export class Desk {
     this.sheet.lay(adventure, schedule, notesByBeat(this.#notes.open), this.#book);
     draft.watch(() => this.#read());
     this.#hearLetters();
-  }
-
-  /** All findings but those that the presenter has switched off. */
-  #check(adventure: Adventure, schedule: Schedule): readonly Finding[] {
-    const all = check(adventure, adventure.setting, schedule, this.#sounds);
-    return this.#minded() ? all : all.filter(({ rule }) => rule !== 'hurtful-words');
   }
 
   #readBook({ moves }: Adventure): MoveBook {
@@ -137,7 +130,7 @@ export class Desk {
     const { adventure } = this;
     this.#removals.settle(adventure);
     this.#schedule = unroll(adventure, adventure.setting, this.#pace());
-    this.#findings = this.#check(adventure, this.#schedule);
+    this.#findings = this.#judge(adventure, adventure.setting, this.#schedule, this.#sounds);
     this.#hearLetters();
     if (adventure.moves !== this.#travelling) {
       this.#travelling = adventure.moves;
@@ -237,8 +230,7 @@ export class Desk {
 
   /** Opens what was looked at last, or closes it; the keyboard goes back to the line that it came from. */
   toggleLook(): void {
-    if (this.looking.at) this.closeLook();
-    else this.looking.open();
+    return this.looking.at ? this.closeLook() : this.looking.open();
   }
   closeLook(): void {
     this.looking.close();
@@ -255,9 +247,8 @@ export class Desk {
 
   /** Mends a finding: one step to undo. */
   mend({ rule, place }: Pick<Finding, 'rule' | 'place'>): void {
-    const key = placeKey({ place });
-    const found = this.findings.find((one) => one.rule === rule && placeKey(one) === key);
-    const fix = found?.fix;
+    const isIt = (one: Finding) => one.rule === rule && placeKey(one) === placeKey({ place });
+    const fix = this.findings.find(isIt)?.fix;
     if (fix) this.edit((now) => fix(now, newId));
   }
 

@@ -1,3 +1,4 @@
+import { check } from '$core';
 import { OnPage } from '$lib/store/on-page';
 import { openDraft } from '$lib/store/open-draft';
 import { flushDrafts } from '$lib/store/tended';
@@ -19,6 +20,9 @@ export async function openDesk(id: string): Promise<Desk | null> {
     draft,
     () => preferences.pace,
     () => ownMoves.list,
-    () => preferences.current.wordNotes,
+    (...asked) =>
+      preferences.current.wordNotes
+        ? check(...asked)
+        : check(...asked).filter(({ rule }) => rule !== 'hurtful-words'),
   );
 }

@@ -1,0 +1,2 @@
+/** See built.mjs. */
+export const executablePath: string | undefined;
