@@ -1,5 +1,6 @@
 import type { Drawn } from '../model/resolved-draw';
 import { entryReps, sumsByCount } from './entry-reps';
+import { LONGEST_PATTERN } from './bars';
 import { Drawing } from './machine';
 import {
   MOST_SUM,
@@ -12,8 +13,10 @@ import {
 import { isAlike, type Pot } from './pot';
 import { chancesOfOften, type Hand } from './some-often';
 
-/** More draws than this in all ways together, and it is played instead: some tenths of a second. */
-const MOST_WAYS = 40_000;
+/** More draws than this in all ways together, and it is played instead: some tenths of a second, in a worker. */
+const MOST_WAYS = 60_000;
+/** As many draws as a pattern looks back. */
+const PATTERN = 2 * LONGEST_PATTERN - 1;
 /** More steps than this for a sum of what all ways come to, and it is played instead. */
 const MOST_STEPS = 30_000_000;
 
@@ -70,6 +73,32 @@ function hasFixedCosts({ pot, costs, standInCosts }: OddsInput): boolean {
   });
 }
 
+/** In how many ways `n` entries may have come in `draws` draws, as far as it matters. */
+function waysToCome(n: number, draws: number): number {
+  let ways = 1;
+  for (let k = 1; k < n && ways <= MOST_WAYS; k += 1) ways *= (draws + k) / k;
+  return ways;
+}
+
+/** Whether there are so many ways halfway that it needs no trying. */
+function isHopeless({ outcomes, rules }: Pot, seconds: readonly number[] | null): boolean {
+  const { mostAhead, mostOfOne, noPattern, returns, stop } = rules;
+  if (returns === 'in order') return false;
+  const n = outcomes.length;
+  const shortest = Math.max(1, Math.min(...(seconds?.slice(0, n) ?? [1])));
+  const draws =
+    stop.after === 'draws'
+      ? stop.draws
+      : stop.after === 'seconds'
+        ? stop.seconds / shortest
+        : stop.most;
+  const half = Math.ceil(draws / 2);
+  const most = Math.min(mostAhead ?? Infinity, mostOfOne ?? Infinity) + 1;
+  const left = outcomes.reduce((product, { copies }) => product * (copies + 1), 1);
+  const ways = Math.min(waysToCome(n, half), most ** n, returns === 'back' ? Infinity : left);
+  return ways * (noPattern ? n ** Math.min(half, PATTERN) : 1) > MOST_WAYS;
+}
+
 type Walked = Readonly<{
   hands: readonly Hand[];
   draws: readonly number[];
@@ -87,7 +116,7 @@ function keyOf({ drawing, done, recent }: Way, { rules }: Pot): string {
 
 /** All ways of the state machine at once, draw by draw; null where there are too many. */
 function walk(pot: Pot, seconds: readonly number[] | null): Walked | null {
-  const patterns = pot.rules.noPattern ? 7 : 0;
+  const patterns = pot.rules.noPattern ? PATTERN : 0;
   const start = Array.from({ length: pot.entries * 2 }, () => 0);
   let now: Way[] = [{ drawing: new Drawing(pot), chance: 1, done: start, recent: [] }];
   const hands = new Map<string, [readonly number[], number]>();
@@ -201,7 +230,8 @@ export function walkedOdds(input: OddsInput): Odds | null {
   if (staysOut && onRepeat === 'stand-in' && !hasFixedCosts(input)) return null;
   const seconds = fixedSeconds(input);
   if (stop.after === 'seconds' && !seconds) return null;
-  const walked = walk(entriesAlone(pot), seconds);
+  const alone = entriesAlone(pot);
+  const walked = isHopeless(alone, seconds) ? null : walk(alone, seconds);
   if (!walked) return null;
   const { hands, ...rest } = walked;
   const [reps, landings, whole] = SUMS.map((sum) => spreadOf(input, hands, sum));

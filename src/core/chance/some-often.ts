@@ -57,18 +57,20 @@ function blocksOf(p: number, few: number, size: number): Blocks {
   return { plain, last };
 }
 
-/** Adds the product of two tables of x and y, as far as they reach, to a third. */
+/** Adds the product of two tables of x and y to a third, as far as it reaches; the other ends below x^few. */
 function addProduct(
   one: Float64Array,
   other: Float64Array,
   into: Float64Array,
   size: number,
+  few: number,
 ): void {
   for (let a = 0; a < size; a += 1) {
+    const end = Math.min(few, size - a);
     for (let b = 0; b <= a; b += 1) {
       const share = one[a * size + b]!;
       if (share === 0) continue;
-      for (let c = 0; a + c < size; c += 1) {
+      for (let c = 0; c < end; c += 1) {
         for (let d = 0; d <= c; d += 1) {
           into[(a + c) * size + b + d]! += share * other[c * size + d]!;
         }
@@ -90,9 +92,9 @@ function againBelow(chances: readonly number[], draws: number, few: number): num
   for (const p of chances) {
     const blocks = blocksOf(p, Math.min(few, size), size);
     const [more, ends] = [new Float64Array(size * size), new Float64Array(size * size)];
-    addProduct(plain, blocks.plain, more, size);
-    addProduct(last, blocks.plain, ends, size);
-    addProduct(plain, blocks.last, ends, size);
+    addProduct(plain, blocks.plain, more, size, few);
+    addProduct(last, blocks.plain, ends, size, few);
+    addProduct(plain, blocks.last, ends, size, few);
     [plain, last] = [more, ends];
   }
   let sum = 0;

@@ -80,8 +80,8 @@ export const WORDS_FOR_FLOOR = {
     yours: ({ instead }) => `Say perhaps ${instead}.`,
   },
   'share-moving': {
-    note: ({ percent, largest, minutes }) =>
-      `They move for ${percent}% of it. ${capital(String(largest))} takes ${minutes} min.`,
+    note: ({ percent, adventure, usual, largest, minutes }) =>
+      `They move for ${percent}% of it, ${adventure}% of the adventure; usual is about ${usual}%. ${capital(String(largest))} takes ${minutes} min.`,
     yours: ({ largest }) =>
       largest === 'talking'
         ? 'Say it while they move: “meanwhile” words take no time of their own.'

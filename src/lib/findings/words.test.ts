@@ -53,6 +53,7 @@ const PARAMS = {
   count: 3,
   throws: 6,
   twice: 2,
+  adventure: 31,
   even: 16,
   more: 4,
   left: 10,
