@@ -238,7 +238,13 @@ export { adapt, adaptAll, changesAt, formAt, scheduleOf, type Change } from './s
 export { ADAPTATIONS, type Adaptation, type AdaptationKind } from './stage/adaptation';
 export { callAt, type Call } from './stage/calls';
 export { countAt, shareAt, type Tick } from './stage/counting';
-export { drawOf, shownNumbers, shownOutcomes, type DrawOnStage } from './stage/drawing';
+export {
+  drawOf,
+  shownNumbers,
+  shownOutcomes,
+  stillToCome,
+  type DrawOnStage,
+} from './stage/drawing';
 export {
   back,
   elapsedSeconds,

@@ -4,6 +4,7 @@ import { potOf } from '../chance/pot';
 import type { Adventure } from '../document/adventure';
 import type { Draw } from '../beats/draw-schema';
 import type { Cue } from '../cues/cue';
+import type { ResolvedDraw } from '../model/resolved-draw';
 
 /** A draw that is on the stage: its beat, and which it is, counted from 0. */
 export type DrawOnStage = Readonly<{ beat: Draw; nth: number }>;
@@ -15,6 +16,22 @@ export function drawOf(adventure: Adventure, cue: Cue): DrawOnStage | null {
     if (beat?.kind === 'draw' && cue.doing) return { beat, nth: cue.doing.round.n - 1 };
   }
   return null;
+}
+
+/**
+ * How many of the entries that can come are still to come after so many of these draws; null where it
+ * doesn't go on until all were seen.
+ */
+export function stillToCome(
+  beat: Draw,
+  draws: readonly Pick<ResolvedDraw, 'entry'>[],
+  count: number,
+): number | null {
+  const pot = potOf(beat);
+  if (beat.rules.stop.after !== 'all seen' || !pot.ok) return null;
+  const left = new Set(pot.value.outcomes.map(({ entry }) => entry));
+  for (const { entry } of draws.slice(0, count)) left.delete(entry);
+  return left.size;
 }
 
 /** Something that a real device may show, as a button says it. */

@@ -37,6 +37,8 @@ export const shownSchema = z.strictObject({
   side: z.enum(['left', 'right']).nullable(),
   set: nthSchema.nullable(),
   round: nthSchema.nullable(),
+  /** How many are still to come before all were seen; null where that doesn't matter. */
+  left: z.int().nullable(),
   /** What a round is called here. */
   roundWord: z.string(),
   /** Which child of the circle draws. */

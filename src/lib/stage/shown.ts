@@ -4,6 +4,7 @@ import {
   isCountedWork,
   momentOf,
   roundWordOf,
+  stillToCome,
   turnAt,
   type Beat,
   type Cue,
@@ -39,6 +40,12 @@ function nextOf({ adventure, schedule, index }: StageSession): string {
     return beat !== undefined && beat.drawn === 'live' && beat.rules.returns !== 'in order';
   };
   return nextWords(schedule.cues, index, isSecret);
+}
+
+/** How many entries are still to come; a throw that still falls doesn't count yet. */
+function leftOf({ adventure, draws }: StageSession, cue: Cue): number | null {
+  const at = drawOf(adventure, cue);
+  return at && stillToCome(at.beat, draws, at.nth + (cue.kind === 'draw' ? 0 : 1));
 }
 
 /** What of it stays as it is for as long as a cue lasts: worked out once a cue, not once a frame. */
@@ -77,6 +84,7 @@ export function stillOf(session: StageSession, move: Move | null): ShownStill | 
     side: sideOf(cue),
     set: doing && doing.set.of > 1 ? doing.set : null,
     round: doing && doing.round.of > 1 ? doing.round : null,
+    left: leftOf(session, cue),
     roundWord: beat ? roundWordOf(beat) : 'Round',
     turn: turnAt(adventure, schedule.cues, index),
     draw: drawn && beat ? { ...drawn, beatId: beat.id } : null,

@@ -131,10 +131,12 @@ export class StageSession {
   readonly drawing = $derived.by<DrawOnStage | null>(() =>
     this.cue?.kind === 'draw' ? drawOf(this.adventure, this.cue) : null,
   );
+  /** All draws of the beat that is on. */
+  readonly draws = $derived.by(() => this.#way.draws.get(this.cue?.beatId ?? '') ?? []);
   /** What is drawn now; null away from a draw. */
   readonly drawn = $derived.by<ResolvedDraw | null>(() => {
     const at = this.cue && drawOf(this.adventure, this.cue);
-    return at ? (this.#way.draws.get(at.beat.id)?.[at.nth] ?? null) : null;
+    return at ? (this.draws[at.nth] ?? null) : null;
   });
 
   /**

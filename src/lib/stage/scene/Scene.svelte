@@ -71,7 +71,14 @@
       <p class="turn" data-turn={shown.turn.n}>Child {shown.turn.n} of {shown.turn.of}</p>
     {/if}
     {#if shown.set}<Pips word="Set" {...shown.set} />{/if}
-    {#if shown.round}<Pips word={shown.roundWord} {...shown.round} />{/if}
+    {#if shown.round && shown.left !== null}
+      <p data-left={shown.left}>
+        <b>{shown.roundWord} {shown.round.n}</b> ·
+        {shown.left === 0 ? 'all have come' : `${shown.left} still to come`}
+      </p>
+    {:else if shown.round}
+      <Pips word={shown.roundWord} {...shown.round} />
+    {/if}
   </div>
   <div class="middle">
     {#if moment === 'say' || moment === 'ask' || moment === 'goodbye'}
