@@ -29,6 +29,16 @@ test('the script begins in the upper quarter, and twenty lines fit in two and a 
   }
 });
 
+/** What can be pressed and is smaller than 24 pixels. */
+const tooSmall = (page: Page) =>
+  page.evaluate(() =>
+    [...document.querySelectorAll('main :is(button, a, select, input, summary)')]
+      .map((one) => ({ one, box: one.getBoundingClientRect() }))
+      .filter(({ one, box }) => box.width > 2 && one.checkVisibility() && !one.closest('p.text-sm'))
+      .filter(({ box }) => box.height < 24 || box.width < 24)
+      .map(({ one, box }) => `${one.outerHTML.slice(0, 120)} ${box.width} x ${box.height}`),
+  );
+
 for (const [wide, high] of [
   [1280, 800],
   [1024, 768],
@@ -46,18 +56,15 @@ for (const [wide, high] of [
       );
       expect(sticksOut).toBeLessThanOrEqual(0);
     }
-    const small = await page.evaluate(() =>
-      [...document.querySelectorAll('main :is(button, a, select, input, summary)')]
-        .map((one) => ({ one, box: one.getBoundingClientRect() }))
-        .filter(
-          ({ one, box }) => box.width > 2 && one.checkVisibility() && !one.closest('p.text-sm'),
-        )
-        .filter(({ box }) => box.height < 24 || box.width < 24)
-        .map(({ one, box }) => `${one.outerHTML.slice(0, 120)} ${box.width} x ${box.height}`),
-    );
-    expect(small).toEqual([]);
+    expect(await tooSmall(page)).toEqual([]);
     // The strip stays, and is a line where there is little room.
     await page.getByRole('button', { name: 'Close what to look at' }).click();
+    // And so in the fullest editor there is, all of it open.
+    const draw = page.locator('article[aria-label$="draw"]');
+    await draw.getByLabel('What you say before the draws').focus();
+    await draw.getByText('More rules').click();
+    await expect(draw.getByLabel('On a repeat')).toBeVisible();
+    expect(await tooSmall(page)).toEqual([]);
     await page.evaluate(() => scrollTo(0, 600));
     await expect(page.getByRole('link', { name: /^Lead/u })).toBeInViewport();
     const strip = await page.locator('[data-strip] .line').boundingBox();

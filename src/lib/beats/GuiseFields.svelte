@@ -122,7 +122,7 @@
           {book}
           text="and at the same time…"
           label="Another move at the same time"
-          class="text-sm text-soft underline"
+          class="min-h-6 text-sm text-soft underline"
           onpick={({ id }) => {
             if (![part.move, ...part.also].includes(id)) onalso([...part.also, id]);
           }}

@@ -39,7 +39,8 @@
   @media (max-width: 640px) {
     button {
       min-height: 3rem;
-      font-size: 1.1rem;
+      padding: 0 0.7rem;
+      font-size: 1.5rem;
     }
   }
 </style>

@@ -9,6 +9,7 @@
   } from '$core';
   import EntryMark from '$lib/chance/EntryMark.svelte';
   import Face from '$lib/chance/Face.svelte';
+  import { suitIcon } from '$lib/chance/suit-icons';
 
   type Props = {
     drawing: DrawOnStage;
@@ -48,7 +49,7 @@
 
 {#if outcomes.length > 0 || numbers.length > 0}
   <div
-    class="flex flex-wrap items-center gap-2 text-2xl"
+    class="typing flex flex-wrap items-center gap-2 text-2xl"
     role="group"
     aria-label="What yours shows"
   >
@@ -65,7 +66,9 @@
         {#if beat.device.kind === 'die'}
           <Face face={Number(label)} pixels={34} />
         {:else if deck && suit === null}
-          <EntryMark device={beat.device} entry={beat.entries[entry]!} index={entry} />
+          {#if suitIcon(beat.entries[entry]!.label)}
+            <EntryMark device={beat.device} entry={beat.entries[entry]!} index={entry} />
+          {/if}
           {beat.entries[entry]!.label || entry + 1}
         {:else}
           {label}
@@ -87,6 +90,17 @@
 {/if}
 
 <style>
+  /* Where there is little room it is one row, pushed along, so that what was drawn stays in sight. */
+  @media (max-height: 30rem), (max-width: 640px) {
+    .typing {
+      flex-wrap: nowrap;
+      overflow-x: auto;
+    }
+    .typing > * {
+      flex: none;
+      min-height: 3rem;
+    }
+  }
   .late {
     animation: told 200ms var(--falls) backwards;
   }

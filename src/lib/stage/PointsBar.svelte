@@ -75,7 +75,8 @@
   }
   @media (max-width: 640px) {
     .bar {
-      font-size: 1rem;
+      font-size: 1.5rem;
+      line-height: 1.1;
       gap: 0.25rem;
     }
     button {

@@ -41,6 +41,9 @@
   /** A long word goes over the whole width, so that it is large in one piece. */
   const LONG_WORD = 9;
   const isLong = (text: string) => text.split(/[\s-]/u).some(({ length }) => length >= LONG_WORD);
+  /** Many words have two lines and more: they take room from figure and count. */
+  const MANY_SIGNS = 22;
+  const isWordy = $derived(name.length >= MANY_SIGNS);
   const isChange = $derived((moment === 'change' || moment === 'swap') && shown.side === null);
   const pictured = $derived(moves.length > 0 || sign !== null);
 </script>
@@ -51,7 +54,8 @@
     moment,
     counted && 'counted',
     pictured && 'pictured',
-    isLong(name) ? 'long' : 'short',
+    isLong(name) || isWordy ? 'long' : 'short',
+    isWordy && 'wordy',
   ]}
   style:--left={Math.max(0, Math.min(1, shown.share))}
 >
@@ -121,6 +125,12 @@
   }
   .counted.pictured :global(.room) {
     grid-column: 1 / -1;
+  }
+  .wordy.pictured {
+    grid-template-rows: minmax(0, 7fr) minmax(0, 5fr);
+  }
+  .wordy.counted {
+    grid-template-rows: minmax(0, 13fr) minmax(0, 11fr);
   }
   .seen,
   .counter {
@@ -220,7 +230,7 @@
   }
   .setup {
     border: clamp(4px, 1cqmin, 10px) dashed var(--water);
-    padding: 2cqmin;
+    padding: 1cqmin;
   }
 
   /* Upright: one under the other. */
@@ -235,6 +245,10 @@
     }
     .count-in.counted.pictured {
       grid-template-rows: minmax(0, 5fr) minmax(0, 4fr) minmax(0, 10fr);
+    }
+    .wordy.counted.pictured,
+    .wordy.count-in.counted.pictured {
+      grid-template-rows: minmax(0, 8fr) minmax(0, 7fr) minmax(0, 8fr);
     }
     .pictured .seen {
       order: -1;

@@ -15,9 +15,18 @@
     falling: boolean;
   };
   const { beat, things, book, name, under, falling }: Props = $props();
+  /** A name of so many signs has lines of its own. */
+  const MANY_SIGNS = 16;
 </script>
 
-<div class={['draw', falling && 'falling', things.length === 0 && 'named']}>
+<div
+  class={[
+    'draw',
+    falling && 'falling',
+    things.length === 0 && 'named',
+    name.length >= MANY_SIGNS && 'wordy',
+  ]}
+>
   {#if things.length > 0}
     <div class="things">
       {#each things as thing, n (n)}<ThingShown {thing} {beat} {book} {falling} />{/each}
@@ -79,6 +88,9 @@
     .draw {
       grid-template-columns: minmax(0, 1fr);
       gap: 1cqmin;
+      grid-template-rows: minmax(0, 13fr) minmax(0, 8fr);
+    }
+    .wordy {
       grid-template-rows: minmax(0, 10fr) minmax(0, 11fr);
     }
     .named {
