@@ -20,7 +20,7 @@ async function dieOnDesk(page: Page, title: string) {
 test('a die from one typed line: its faces, its rules, what to expect', async ({ page }) => {
   const beat = await dieOnDesk(page, 'The ferry die');
   const expectation = beat.locator('[data-odds-numbers]');
-  // FACTS.md: twenty throws show all six faces with probability 0.848.
+  // docs/facts.md: twenty throws show all six faces with probability 0.848.
   await expect(expectation).toContainText('every one of them in 17 of 20 sessions');
   await expect(expectation).toContainText('the same twice in a row about 3.2 times');
   await beat.getByLabel('On a repeat').selectOption('again');

@@ -13,7 +13,7 @@ import {
 import { countingIds } from '../../src/core/testing/make';
 
 /*
- * Stretches of sessions as they are led, against the figures of "Timing as recorded" (FACTS.md: common
+ * Stretches of sessions as they are led, against the figures of "Timing as recorded" (docs/facts.md: common
  * practice, measured over recordings; no published source). Nothing is set but what a presenter writes.
  */
 

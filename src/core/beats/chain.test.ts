@@ -8,7 +8,7 @@ const worked = (adventure: ReturnType<typeof withBeats>) =>
   unroll(adventure).cues.filter(({ kind }) => kind === 'work');
 
 describe('a growing chain', () => {
-  // FACTS.md, worked sums: n(n + 1) / 2 links performed; 6 links: 21.
+  // docs/facts.md, worked sums: n(n + 1) / 2 links performed; 6 links: 21.
   it('of six links does 21', () => {
     const links = worked(withBeats(chainBeat(SIX)));
     expect(links).toHaveLength(21);

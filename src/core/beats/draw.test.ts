@@ -15,7 +15,7 @@ const timed = (beat: Draw, seconds: number): Draw => ({
 const stop = (draws: number) => ({ after: 'draws' as const, draws });
 
 describe('a draw beat', () => {
-  // FACTS.md, worked sums: 20 throws x 30 s = 600 s.
+  // docs/facts.md, worked sums: 20 throws x 30 s = 600 s.
   it('20 throws of 30 s are 600 s of work, each with its throw', () => {
     const beat = timed(drawBeat(['march', 'squat', 'hop'], { rules: { stop: stop(20) } }), 30);
     const { totals, cues } = unroll(withBeats(beat));

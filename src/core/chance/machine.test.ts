@@ -212,7 +212,7 @@ describe('court cards and jokers', () => {
 });
 
 describe('amounts', () => {
-  // FACTS.md, worked sums: 12 shown, table of two: 24, done as 10 + 10 + 4.
+  // docs/facts.md, worked sums: 12 shown, table of two: 24, done as 10 + 10 + 4.
   it('12 with a table of two is 24, done as 10 + 10 + 4', () => {
     const beat = drawBeat(1, {
       device: { kind: 'die', sides: 12, dice: 1 },

@@ -72,7 +72,7 @@ function bruteForce(beat: Draw) {
   return { counts, standIns, allSeen, drawn, often };
 }
 
-describe('dice, against FACTS.md (any probability textbook, e.g. Feller, vol. 1)', () => {
+describe('dice, against docs/facts.md (any probability textbook, e.g. Feller, vol. 1)', () => {
   it('two dice show 7 in 6 of 36 ways, and 12 in one', () => {
     expect(diceWays(6, 2)[7]).toBe(6);
     expect(diceWays(6, 2)[12]).toBe(1);
@@ -102,7 +102,7 @@ describe('dice, against FACTS.md (any probability textbook, e.g. Feller, vol. 1)
   });
 });
 
-describe('cards, against FACTS.md and jstat', () => {
+describe('cards, against docs/facts.md and jstat', () => {
   const deck = {
     kind: 'deck' as const,
     lowest: 1,
@@ -368,7 +368,7 @@ describe('what else there is to expect', () => {
     });
     const result = odds(deck);
     expect(result.method).toBe('exact');
-    // Inclusion and exclusion over suits that stayed away, for 11 of 52 cards as in FACTS.md.
+    // Inclusion and exclusion over suits that stayed away, for 11 of 52 cards as in docs/facts.md.
     expect(1 - sum(result.draws.slice(0, 12))).toBeCloseTo(0.110223, 6);
     expect(meanOf(result.reps)).toBeCloseTo(meanOf(result.draws) * 8, 6);
   });

@@ -8,7 +8,7 @@ const source = { moves: CATALOGUE, ages: { from: 4, to: 5 }, kit: [], book: dict
 const alphabet = lettersOf('A-Z', LETTER_SETS);
 
 describe('the sound of a letter', () => {
-  // First phonemes from the CMU Pronouncing Dictionary: knight N, giraffe JH, circle S (FACTS.md).
+  // First phonemes from the CMU Pronouncing Dictionary: knight N, giraffe JH, circle S (docs/facts.md).
   it.each([
     ['K', 'knight', false],
     ['K', 'kite', true],

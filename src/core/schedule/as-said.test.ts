@@ -1,4 +1,4 @@
-/** Cue tables worked by hand, for what sessions contain; timings as FACTS.md and docs/clock.md have them. */
+/** Cue tables worked by hand, for what sessions contain; timings as docs/facts.md and docs/clock.md have them. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Beat } from '../beats';
@@ -28,7 +28,7 @@ const move = (action: Action, given: Parameters<typeof moveBeat>[1] = {}) =>
 const table = (cues: readonly Cue[]) =>
   cues.map(({ kind, lengthSeconds }) => `${kind} ${Math.round(lengthSeconds * 100) / 100}`);
 const doings = (cues: readonly Cue[]) => cues.filter(isWork).map(({ doing }) => doing!);
-/** Fives: a squat is 1.6 s. FACTS.md, timing as recorded. */
+/** Fives: a squat is 1.6 s. docs/facts.md, timing as recorded. */
 const SQUAT = BUILT_IN.get('squat')!.secondsPerRep['5'];
 
 describe('amounts as they are said', () => {
@@ -191,7 +191,7 @@ describe('circuits', () => {
       show: 'in the rest',
       countIn: false,
     });
-    // Nothing is written: a showing takes 12.7 s (FACTS.md), less than the rest of 15 s.
+    // Nothing is written: a showing takes 12.7 s (docs/facts.md), less than the rest of 15 s.
     const kinds = cuesOf(beat).map(({ kind, lengthSeconds }) => `${kind} ${lengthSeconds}`);
     expect(kinds).toEqual([
       'show 12.7',

@@ -283,7 +283,7 @@ describe('a draw', () => {
   const draws = (given: Parameters<typeof drawBeat>[1]) =>
     unroll(withBeats(drawBeat(3, { device: die, ...given }))).cues;
 
-  // FACTS.md, "Timing as recorded".
+  // docs/facts.md, "Timing as recorded".
   it.each([
     ['presenter', 2, 4],
     ['child', 9, 15],

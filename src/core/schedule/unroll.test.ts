@@ -11,7 +11,7 @@ const work = (cues: readonly Cue[]) => cues.filter((c) => c.kind === 'work' || c
 const lengthOf = (cues: readonly Cue[], ...kinds: Cue['kind'][]) =>
   cues.filter((c) => kinds.includes(c.kind)).reduce((sum, c) => sum + c.lengthSeconds, 0);
 
-describe('worked sums (FACTS.md, "Worked sums")', () => {
+describe('worked sums (docs/facts.md, "Worked sums")', () => {
   const bare = { show: 'none', say: '' } as const;
 
   it('makes a circuit of 7 stations x 2 rounds x (45 + 15) s last 840 s', () => {
@@ -79,7 +79,7 @@ describe('unroll', () => {
     expect(at(5, { ...DEFAULT_PACE, secondsPerRep: { squat: 2 } })).toBe(20);
   });
 
-  // 167 words a minute: FACTS.md, "Timing as recorded".
+  // 167 words a minute: docs/facts.md, "Timing as recorded".
   it('says 167 words in a minute, and gives every question its wait', () => {
     const text = Array.from({ length: 167 }, () => 'reed').join(' ');
     const seconds = (said: string, waitSeconds?: number) =>

@@ -4,7 +4,7 @@ import { CATALOGUE } from '../moves/catalogue';
 import { firstSound, rhymeOf, rhymes, SOUND_WORDS } from './phonemes';
 
 describe('first sounds', () => {
-  // FACTS.md, from the CMU Pronouncing Dictionary (American).
+  // docs/facts.md, from the CMU Pronouncing Dictionary (American).
   it.each([
     ['knight', 'N'],
     ['giraffe', 'JH'],

@@ -39,7 +39,7 @@ it.each([false, true])(
     expect(new Set([...folded.values()].map(({ normal }) => normal.join())).size).toBe(6);
     for (const [pips, { normal }] of folded) {
       const [opposite] = [...folded].find(([, one]) => one.normal.join() === minus(normal).join())!;
-      // Opposite faces of a Western die add up to 7 (FACTS.md, Formats).
+      // Opposite faces of a Western die add up to 7 (docs/facts.md, Formats).
       expect(pips + opposite).toBe(7);
     }
   },

@@ -11,7 +11,7 @@ const EXPECTED: readonly Region[] = ['legs', 'tummy', 'back', 'arms', 'shoulders
 /**
  * The families of fundamental movement skills that need nothing but a child; handling is the third
  * and needs a thing, so it is asked for only where one is at hand. Test of Gross Motor Development and
- * textbooks, by the list in FACTS.md.
+ * textbooks, by the list in docs/facts.md.
  */
 const EXPECTED_FAMILIES: readonly Family[] = ['travelling', 'balancing'];
 

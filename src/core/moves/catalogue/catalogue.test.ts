@@ -117,7 +117,7 @@ describe('the catalogue', () => {
     expect(squat!['3-4']).toBeGreaterThan(squat!['5']);
   });
 
-  // FACTS.md, "Timing as recorded": common practice, measured over recordings.
+  // docs/facts.md, "Time": common practice, measured over recordings.
   it.each([
     ['squat', 1.6, 1.6],
     ['chair-sit', 2.5, 2.5],
