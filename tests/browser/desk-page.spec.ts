@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import {
   expect,
   lengthOnDesk,

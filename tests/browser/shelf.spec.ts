@@ -31,6 +31,11 @@ test('first visit: the demo adventures, marked as such, with their lengths', asy
     await expect(row.getByText('demo', { exact: true })).toBeVisible();
     await expect(row.getByText('not led yet')).toBeVisible();
   }
+  // Day and night follow the device, with the page open.
+  for (const colorScheme of ['dark', 'light'] as const) {
+    await page.emulateMedia({ colorScheme });
+    await expect(page.locator('html')).toHaveAttribute('data-mode', colorScheme);
+  }
 });
 
 test('the demo can be removed, undone, removed again and brought back', async ({ page }) => {

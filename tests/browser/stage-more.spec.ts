@@ -1,3 +1,5 @@
+import { serializeArrupJson } from '../../src/core';
+import { drawBeat, withBeats } from '../../src/core/testing/make';
 import { begin, expect, leafTo, openShelf, stored, test, withScreen } from './arrup';
 
 type Kept = {
@@ -160,4 +162,29 @@ test('alone before a camera: takes, again and good, in the log and as a list', a
     .first()
     .click();
   await expect(page.locator('[data-film]')).toContainText('Filmed in 2 takes');
+});
+
+test('until all were seen, it says how many are still to come', async ({ page }) => {
+  const draw = drawBeat(['squat', 'march', 'stamp'], {
+    rules: { stop: { after: 'all seen', most: 30 } },
+  });
+  await openShelf(page);
+  await page.getByLabel('Adventure file').setInputFiles({
+    name: 'all.arrup.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(serializeArrupJson(withBeats(draw))),
+  });
+  await page.getByRole('button', { name: 'Open it', exact: true }).click();
+  await page.waitForURL(/desk/u);
+  await page.goto(page.url().replace('/desk/', '/stage/'));
+  await page.getByRole('button', { name: 'Go', exact: true }).click();
+  await page.keyboard.press('Space');
+  await leafTo(page, '[data-moment=draw]');
+  const left = page.locator('[data-left]');
+  // While it falls nothing is told of what it will be.
+  await expect(left).toHaveText('Draw 1 · 3 still to come');
+  await page.keyboard.press('ArrowRight');
+  await expect(left).toHaveText('Draw 1 · 2 still to come');
+  await leafTo(page, '[data-left="0"]');
+  await expect(left).toContainText('all have come');
 });
