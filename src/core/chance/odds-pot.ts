@@ -10,7 +10,7 @@ import {
 } from './odds-shape';
 import { handsOf, largestHand, shifted } from './hands';
 import { copiesOf, isAlike, isSteered, type Pot } from './pot';
-import { chancesOfOften, type Hand } from './some-often';
+import { chancesOfOften, countsOfHands, type Hand } from './some-often';
 
 /** More ways than this of what may be left, and it is played instead. */
 const MOST_STATES = 40_000;
@@ -170,11 +170,7 @@ export function potOdds(input: OddsInput): Odds | null {
     fixedSums(input, hands, sum) ?? (cardsAlike ? handSums(input, draws, sum) : null);
   const [reps, landings, seconds] = SUMS.map(sumOf);
   if (!reps || !landings || !seconds) return null;
-  const counts = full.map((_, entry) => {
-    const odds = Array.from({ length: draws + 1 }, () => 0);
-    for (const [times, chance] of hands) odds[times[entry]!]! += chance;
-    return odds;
-  });
+  const counts = countsOfHands(hands, full.length, draws);
   const byEntry = entryReps(input, counts);
   if (!byEntry) return null;
   return {

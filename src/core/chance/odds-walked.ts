@@ -11,7 +11,7 @@ import {
   type SumName,
 } from './odds-shape';
 import { isAlike, type Pot } from './pot';
-import { chancesOfOften, type Hand } from './some-often';
+import { chancesOfOften, countsOfHands, type Hand } from './some-often';
 
 /** More draws than this in all ways together, and it is played instead: some tenths of a second, in a worker. */
 const MOST_WAYS = 60_000;
@@ -236,11 +236,7 @@ export function walkedOdds(input: OddsInput): Odds | null {
   const { hands, ...rest } = walked;
   const [reps, landings, whole] = SUMS.map((sum) => spreadOf(input, hands, sum));
   if (!reps || !landings || !whole) return null;
-  const counts = Array.from({ length: pot.entries }, (_, entry) => {
-    const odds = rest.draws.map(() => 0);
-    for (const [done, chance] of hands) odds[done[entry]!]! += chance;
-    return odds;
-  });
+  const counts = countsOfHands(hands, pot.entries, rest.draws.length - 1);
   const byEntry = entryReps(input, counts);
   if (!byEntry) return null;
   return {

@@ -107,6 +107,15 @@ function againBelow(chances: readonly number[], draws: number, few: number): num
 /** How often each entry came, and the chance of it. */
 export type Hand = readonly [counts: readonly number[], chance: number];
 
+/** How often each entry comes, from how likely each hand of at most `most` draws is. */
+export function countsOfHands(hands: readonly Hand[], entries: number, most: number) {
+  return Array.from({ length: entries }, (_, entry): Distribution => {
+    const odds = Array.from({ length: most + 1 }, () => 0);
+    for (const [counts, chance] of hands) odds[counts[entry]!]! += chance;
+    return odds;
+  });
+}
+
 /** Chances that some entry comes k times or more, k from 0 on, from how likely each hand is. */
 export function chancesOfOften(hands: readonly Hand[]): Distribution {
   const most: number[] = [];

@@ -88,7 +88,7 @@
     overflow: hidden;
     font-size: 0.875rem;
     font-weight: 650;
-    line-height: 1.05;
+    line-height: 1.2;
     -webkit-box-orient: vertical;
     -webkit-line-clamp: 2;
     line-clamp: 2;
