@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { unroll } from '../schedule/unroll';
 import { arbitraryAdventure } from '../testing/arbitrary';
-import { doseOf, moveBeat, withBeats } from '../testing/make';
+import { doseOf, drawBeat, moveBeat, withBeats } from '../testing/make';
 import { countAt, ticksOf } from './counting';
 import {
   back,
@@ -104,6 +104,30 @@ describe('leading a session', () => {
     const on = next(waiting, 160);
     expect(on).toMatchObject({ status: 'running', index: 1 });
     expect(on.visits[0]).toMatchObject({ lengthSeconds: 60, cutShort: false });
+  });
+
+  it('has a sum on until the leader goes on, where it is asked to', () => {
+    const sum = {
+      from: 'number die',
+      sides: 6,
+      dice: 1,
+      times: 2,
+      plus: 0,
+      least: 1,
+      most: 60,
+      ask: true,
+    } as const;
+    const rules = { stop: { after: 'draws', draws: 1 } } as const;
+    const { cues: drawn } = unroll(withBeats(drawBeat(3, { amount: sum, rules })));
+    const at = drawn.findIndex(({ kind, doing }) => kind === 'ask' && doing !== null);
+    expect(at).toBeGreaterThan(0);
+    const led = (sums: Leading['sums']) =>
+      tick(go(prepareLeading(drawn, { lines: 'run on', sums }), 0), 10_000);
+    expect(led('run on').status).toBe('done');
+    expect(led('wait for me')).toMatchObject({ status: 'waiting', index: at });
+    expect(next(led('wait for me'), 10_001)).toMatchObject({ status: 'running', index: at + 1 });
+    const saved = saveLeading(led('wait for me'), 10_000);
+    expect(restoreLeading(drawn, saved, 0, 0).sums).toBe('wait for me');
   });
 
   it('can be led to the end with nothing but next', () => {

@@ -19,7 +19,13 @@ export type Visit = Readonly<{
 export type LeadingStatus = 'ready' | 'running' | 'waiting' | 'paused' | 'done';
 
 /** How the leader lets the clock wait. */
-export type Waits = Readonly<{ lines: LinesMode; holds: HoldsMode; counts: CountsMode }>;
+export type Waits = Readonly<{
+  lines: LinesMode;
+  holds: HoldsMode;
+  counts: CountsMode;
+  /** A sum that was asked is on until the leader goes on: the answer takes as long as it takes. */
+  sums: LinesMode;
+}>;
 
 /** Reps that are counted by taps, where the leader counts so. */
 export function isTapped({ counts }: Pick<Waits, 'counts'>, cue: Cue): boolean {
@@ -42,13 +48,19 @@ export type Leading = Waits &
 
 export function prepareLeading(
   cues: readonly Cue[],
-  { lines, holds = 'run on', counts = 'tempo' }: Pick<Waits, 'lines'> & Partial<Waits>,
+  {
+    lines,
+    holds = 'run on',
+    counts = 'tempo',
+    sums = 'run on',
+  }: Pick<Waits, 'lines'> & Partial<Waits>,
 ): Leading {
   return {
     cues,
     lines,
     holds,
     counts,
+    sums,
     status: cues.length === 0 ? 'done' : 'ready',
     index: 0,
     anchor: { clock: 0, schedule: 0 },
@@ -98,10 +110,11 @@ function goTo(leading: Leading, to: number, at: number, cutShort: boolean): Lead
   return { ...leading, visits, index: to, enteredAt: at };
 }
 
-/** A line that is said until the leader goes on, or a hold that waits until everybody is in it. */
+/** A line or a sum that is on until the leader goes on, or a hold that waits until everybody is in it. */
 export function waitsAtEnd(leading: Waits & Pick<Leading, 'cues'>, index: number): boolean {
-  const { lines, holds, cues } = leading;
+  const { lines, holds, sums, cues } = leading;
   const cue = cues[index]!;
+  if (sums === 'wait for me' && cue.kind === 'ask' && cue.doing) return true;
   if ((cue.kind === 'say' || cue.kind === 'ask') && lines === 'wait for me') return true;
   return isTapped(leading, cue) || (holds === 'wait for me' && leadsIntoHold(cues, index));
 }

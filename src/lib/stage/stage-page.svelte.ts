@@ -169,7 +169,8 @@ export class StagePage {
     this.#setVolumes();
     const started = new StageSession(
       adventure,
-      { lines, holds, counts },
+      // A rehearsal goes on by itself.
+      { lines, holds, counts, sums: speed === 1 ? 'wait for me' : 'run on' },
       {
         clock,
         speed,

@@ -22,7 +22,7 @@ import { StageSession } from './stage.svelte';
 const adventure = (parseArrupJson(text) as { value: Adventure }).value;
 const schedule = unroll(adventure);
 
-const WAITS = { lines: 'run on', holds: 'run on', counts: 'tempo' } as const;
+const WAITS = { lines: 'run on', holds: 'run on', counts: 'tempo', sums: 'run on' } as const;
 
 function wayOf(led: Adventure, draws: DrawsByBeat = new Map()): LedWay {
   const { setting } = led;
