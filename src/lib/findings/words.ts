@@ -187,8 +187,8 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
   },
   'chance-takes-over': {
     note: ({ name, tenths }) =>
-      `${name} may be more than half of all this, in ${tenths} of 10 sessions.`,
-    mend: ({ cap }) => `None more often than ${cap} times`,
+      `${name || 'One of them'} may be more than half of all this, in ${tenths} of 10 sessions.`,
+    mend: ({ name, cap }) => (name ? `None more often than ${cap} times` : 'A fair share each'),
   },
   'chance-overrun': {
     note: ({ tenths }) =>

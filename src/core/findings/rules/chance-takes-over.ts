@@ -8,8 +8,11 @@ import { changeDraw } from '../mending';
 import { remember } from '../remember';
 import { tenthsOf } from '../tenths';
 
-/** A move that is more than half of a draw in one session of ten. Our own judgement. */
+/** One move that is more than half of a draw in one session of ten, or any in one of four. Our own judgement. */
 const OFTEN = 0.1;
+const ANY_OFTEN = 0.25;
+/** A move that has so much of the chance is the one to speak of. */
+const MOSTLY = 0.5;
 /** With fewer entries or draws than this one has to be half of all. */
 const FEWEST = 3;
 
@@ -20,9 +23,15 @@ const likeliest = remember((beat: Draw) => {
   if (stop.after !== 'draws' || stop.draws < FEWEST) return null;
   const chances = chancesToTakeOver(pot.value);
   if (!chances) return null;
-  const chance = Math.max(...chances);
-  return chance < OFTEN ? null : { entry: chances.indexOf(chance), chance, draws: stop.draws };
+  const most = Math.max(...chances);
+  // Two can't both be more than half: chances of each add up to that of any.
+  const any = chances.reduce((sum, chance) => sum + chance, 0);
+  if (most < OFTEN && any < ANY_OFTEN) return null;
+  return { entry: chances.indexOf(most), any, isOne: most > any * MOSTLY, draws: stop.draws };
 });
+
+/** None gets two ahead of another. */
+const FAIR_SHARE = { mostAhead: 2 } as const;
 
 /** A move of the table that may be most of the whole draw. */
 export function checkTakesOver({ beats, book }: FindingContext): Seen[] {
@@ -36,11 +45,14 @@ export function checkTakesOver({ beats, book }: FindingContext): Seen[] {
         place: { beatId: beat.id, part: action.id },
         severity: 'think',
         params: {
-          name: calledIn(book, action),
-          tenths: tenthsOf(found.chance),
+          name: found.isOne ? calledIn(book, action) : '',
+          tenths: tenthsOf(found.any),
           cap,
         },
-        fix: changeDraw(beat.id, (one) => ({ ...one, rules: { ...one.rules, mostOfOne: cap } })),
+        fix: changeDraw(beat.id, (one) => ({
+          ...one,
+          rules: { ...one.rules, ...(found.isOne ? { mostOfOne: cap } : FAIR_SHARE) },
+        })),
       },
     ];
   });
