@@ -89,6 +89,11 @@ test('the desk is clean', async ({ page }) => {
     .click();
   await expect(page.getByRole('listbox')).toBeVisible();
   await check(page, 'desk, a move being looked for', 'article:has([role=listbox])');
+});
+
+test('a draw, and all there is to look at, is clean', async ({ page }) => {
+  test.slow();
+  await openShelf(page);
   await page.goto('/desk/adv_ferry-die');
   await expect(page.locator('[data-strip]')).toBeVisible();
   await page.locator('article[aria-label$="draw"] textarea').first().focus();
