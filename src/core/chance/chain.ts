@@ -13,6 +13,8 @@ export type Chain = Readonly<{
   /** Chance to begin at a node, and to go on from one to the next. */
   first: readonly Step[];
   steps: readonly (readonly Step[])[];
+  /** What would come twice running is thrown again. */
+  redraws: boolean;
 }>;
 
 /** How draws follow one another where everything is put back; `p` are the chances of the entries. */
@@ -41,7 +43,7 @@ export function chainOf(pot: Pot, p: readonly number[]): Chain {
       return [{ to: at(entry, stands), chance }];
     }),
   );
-  return { nodes, first, steps };
+  return { nodes, first, steps, redraws };
 }
 
 /** Chances of a sum at each node, given that it was come to. */

@@ -1,5 +1,13 @@
 import { handsOf, shifted } from './hands';
-import { MOST_SUM, type Distribution, type OddsInput, type SumName } from './odds-shape';
+import {
+  MOST_SUM,
+  type Cost,
+  type Distribution,
+  type Odds,
+  type OddsInput,
+  type SumName,
+} from './odds-shape';
+import type { Pot } from './pot';
 
 /** Chances of a sum of one draw. */
 type Reps = ReadonlyMap<number, number>;
@@ -13,6 +21,25 @@ function convolve(sums: Distribution, reps: Reps): number[] {
     for (let n = 0; n < pairs.length; n += 1) next[sum + pairs[n]![0]]! += mass * pairs[n]![1];
   }
   return next;
+}
+
+/**
+ * What each entry comes to in a sum, where that is always the same, whichever of its outcomes it is; 0 for
+ * one that can't come. Null where chance has a say for any of them.
+ */
+export function fixedOf(
+  { outcomes, entries }: Pot,
+  costs: readonly (readonly Cost[])[],
+  sum: SumName,
+): readonly number[] | null {
+  const fixed = new Map<number, number>();
+  for (const [n, { entry }] of outcomes.entries()) {
+    const list = costs[n]!;
+    const { [sum]: one } = list[0]!;
+    if (list.length !== 1 || (fixed.get(entry) ?? one) !== one) return null;
+    fixed.set(entry, one);
+  }
+  return Array.from({ length: entries }, (_, entry) => fixed.get(entry) ?? 0);
 }
 
 /** The reps of an entry where they are always the same. */
@@ -75,7 +102,7 @@ export function sumsByCount(
  * comes does not hang on how many. Null where the sums are too large, or where chance has a say in
  * the amount of cards that stay out.
  */
-export function entryReps(
+function entryReps(
   input: OddsInput,
   counts: readonly Distribution[],
 ): readonly Distribution[] | null {
@@ -107,4 +134,13 @@ export function entryReps(
     result.push(odds);
   }
   return result;
+}
+
+/** Odds that were walked to their end, with the reps of each entry; null where those are too much. */
+export function exactOdds(
+  input: OddsInput,
+  walked: Omit<Odds, 'method' | 'errorBound' | 'entryReps'>,
+): Odds | null {
+  const byEntry = entryReps(input, walked.counts);
+  return byEntry && { method: 'exact', errorBound: 0, entryReps: byEntry, ...walked };
 }

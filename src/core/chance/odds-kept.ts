@@ -1,4 +1,4 @@
-import { entryReps } from './entry-reps';
+import { exactOdds } from './entry-reps';
 import { chainOf, sumsAt, type Chain } from './chain';
 import { addKernel, kernelOf } from './kernel';
 import {
@@ -142,8 +142,7 @@ function sumOdds(
 }
 
 /** Expected stand-ins, throws again and neighbours alike over the draws. */
-function expectations(input: OddsInput, chain: Chain, p: readonly number[], draws: number) {
-  const redraws = input.pot.rules.onRepeat === 'again' && chain.nodes.length > 1;
+function expectations(chain: Chain, p: readonly number[], draws: number) {
   let now = chain.nodes.map(() => 0);
   for (const { to, chance } of chain.first) now[to]! += chance;
   const sums = { standIns: 0, throwsAgain: 0, repeats: 0 };
@@ -152,7 +151,7 @@ function expectations(input: OddsInput, chain: Chain, p: readonly number[], draw
     chain.steps.forEach((steps, from) => {
       const same = p[chain.nodes[from]!.entry]!;
       // Thrown until it differs: a geometric number of throws that do not count.
-      if (redraws) sums.throwsAgain += now[from]! * (same / (1 - same));
+      if (chain.redraws) sums.throwsAgain += now[from]! * (same / (1 - same));
       else sums.repeats += now[from]! * same;
       for (const { to, chance } of steps) {
         next[to]! += now[from]! * chance;
@@ -182,20 +181,15 @@ export function keptOdds(input: OddsInput): Odds | null {
   const seconds = landings && sumOdds(input, chain, ways, draws, 'seconds');
   if (!seconds) return null;
   const counts = p.map((_, entry) => countsOf(chain, ways, entry, draws));
-  const byEntry = entryReps(input, counts);
-  if (!byEntry) return null;
-  return {
-    method: 'exact',
-    errorBound: 0,
+  return exactOdds(input, {
     counts,
-    entryReps: byEntry,
     draws: surely(draws),
     reps,
     landings,
     seconds,
-    ...expectations(input, chain, p, draws),
+    ...expectations(chain, p, draws),
     allSeen:
       rules.onRepeat === 'again' ? allSeenBy(p, draws, true)[draws]! : allSeenAfter(p, draws),
     often: someOften(input.pot, draws),
-  };
+  });
 }

@@ -1,4 +1,4 @@
-import { entryReps } from './entry-reps';
+import { exactOdds, fixedOf } from './entry-reps';
 import {
   MOST_SUM,
   SUMS,
@@ -38,16 +38,11 @@ function handSums(input: OddsInput, draws: number, sum: SumName): Distribution |
 
 /** A sum where each entry always comes to the same: read off how often each came. */
 function fixedSums(input: OddsInput, hands: readonly Hand[], sum: SumName) {
-  const fixed: (number | undefined)[] = [];
-  for (const [n, { entry }] of input.pot.outcomes.entries()) {
-    const costs = input.costs[n]!;
-    if (costs.length !== 1) return null;
-    if (fixed[entry] !== undefined && fixed[entry] !== costs[0]![sum]) return null;
-    fixed[entry] = costs[0]![sum];
-  }
+  const fixed = fixedOf(input.pot, input.costs, sum);
+  if (!fixed) return null;
   const odds: number[] = [];
   for (const [counts, chance] of hands) {
-    const total = counts.reduce((all, count, entry) => all + count * (fixed[entry] ?? 0), 0);
+    const total = counts.reduce((all, count, entry) => all + count * fixed[entry]!, 0);
     if (total > MOST_SUM) return null;
     odds[total] = (odds[total] ?? 0) + chance;
   }
@@ -171,13 +166,8 @@ export function potOdds(input: OddsInput): Odds | null {
   const [reps, landings, seconds] = SUMS.map(sumOf);
   if (!reps || !landings || !seconds) return null;
   const counts = countsOfHands(hands, full.length, draws);
-  const byEntry = entryReps(input, counts);
-  if (!byEntry) return null;
-  return {
-    method: 'exact',
-    errorBound: 0,
+  return exactOdds(input, {
     counts,
-    entryReps: byEntry,
     draws: surely(draws),
     reps,
     landings,
@@ -189,5 +179,5 @@ export function potOdds(input: OddsInput): Odds | null {
       .filter(([times]) => full.every((count, entry) => count === 0 || times[entry]! > 0))
       .reduce((sum, [, chance]) => sum + chance, 0),
     often: chancesOfOften(hands),
-  };
+  });
 }

@@ -1,5 +1,5 @@
 import { chainOf, sumsAt, type Chain } from './chain';
-import { entryReps } from './entry-reps';
+import { exactOdds } from './entry-reps';
 import { MOST_SUM, SUMS, type Distribution, type Odds, type OddsInput } from './odds-shape';
 import { entryChances, isSteered } from './pot';
 import { MOST_SEEN_ENTRIES } from './seen';
@@ -56,12 +56,13 @@ function workOf({ places, full, most, steps }: Walk, adds: Adds): number {
 
 /** How a sum is spread when all were seen, or when no more is drawn. */
 function sumsWhenSeen({ places, full, most, first, steps }: Walk, adds: Adds): Distribution {
-  const width = mostOf(adds) * most + 1;
+  const largest = mostOf(adds);
+  const width = largest * most + 1;
   const over = new Float64Array(width);
   let now: (Float64Array | undefined)[] = [Float64Array.of(1)];
   for (let draw = 1; draw <= most; draw += 1) {
     const next: (Float64Array | undefined)[] = [];
-    const end = mostOf(adds) * (draw - 1) + 1;
+    const end = largest * (draw - 1) + 1;
     for (const [state, source] of now.entries()) {
       if (!source) continue;
       const mask = draw === 1 ? 0 : Math.floor(state / places);
@@ -82,7 +83,7 @@ function sumsWhenSeen({ places, full, most, first, steps }: Walk, adds: Adds): D
 }
 
 /** How likely it ends after each number of draws, with all seen or not, and what comes on the way. */
-function expectations(walk: Walk, chain: Chain, p: readonly number[], redraws: boolean) {
+function expectations(walk: Walk, chain: Chain, p: readonly number[]) {
   const { places, full, most, first, steps } = walk;
   const { length } = chain.nodes;
   const draws = Array.from({ length: most + 1 }, () => 0);
@@ -107,7 +108,7 @@ function expectations(walk: Walk, chain: Chain, p: readonly number[], redraws: b
       const last = state % length;
       const same = p[chain.nodes[last]!.entry]!;
       // Thrown until it differs: a geometric number of throws that do not count.
-      if (redraws) sums.throwsAgain += mass * (same / (1 - same));
+      if (chain.redraws) sums.throwsAgain += mass * (same / (1 - same));
       else sums.repeats += mass * same;
       goOn(steps[places === 1 ? 0 : last]!, mass, Math.floor(state / length), draw);
     }
@@ -138,17 +139,12 @@ export function untilSeenOdds(input: OddsInput): Odds | null {
   if (asked.reduce((sum, adds) => sum + workOf(walk, adds), 0) > MOST_STEPS) return null;
   const [reps, landings, seconds, ...times] = asked.map((adds) => sumsWhenSeen(walk, adds));
   const counts = p.map((chance) => (chance > 0 ? times[likely.indexOf(chance)]! : [1]));
-  const byEntry = entryReps(input, counts);
-  if (!byEntry) return null;
-  return {
-    method: 'exact',
-    errorBound: 0,
+  return exactOdds(input, {
     counts,
-    entryReps: byEntry,
     reps: reps!,
     landings: landings!,
     seconds: seconds!,
-    ...expectations(walk, chain, p, onRepeat === 'again' && chain.nodes.length > 1),
+    ...expectations(walk, chain, p),
     often: null,
-  };
+  });
 }

@@ -1,5 +1,5 @@
 import type { Drawn } from '../model/resolved-draw';
-import { entryReps, sumsByCount } from './entry-reps';
+import { exactOdds, fixedOf, sumsByCount } from './entry-reps';
 import { LONGEST_PATTERN } from './bars';
 import { Drawing } from './machine';
 import {
@@ -48,30 +48,13 @@ function entriesAlone(pot: Pot): Pot {
 
 /** Seconds of a draw of each entry, as itself and after those by the stand-in; null where chance has a say. */
 function fixedSeconds({ pot, costs, standInCosts }: OddsInput): readonly number[] | null {
-  const seconds: number[] = Array.from({ length: pot.entries * 2 }, () => 0);
-  const known = new Set<number>();
-  for (const [n, { entry }] of pot.outcomes.entries()) {
-    for (const [list, at] of [
-      [costs[n]!, entry],
-      [standInCosts[n]!, entry + pot.entries],
-    ] as const) {
-      if (list.length > 1 || (known.has(at) && seconds[at] !== list[0]!.seconds)) return null;
-      known.add(at);
-      seconds[at] = list[0]!.seconds;
-    }
-  }
-  return seconds;
+  const [own, standIns] = [costs, standInCosts].map((all) => fixedOf(pot, all, 'seconds'));
+  return own && standIns ? [...own, ...standIns] : null;
 }
 
 /** Each entry always comes to the same, whichever of its outcomes it is. */
-function hasFixedCosts({ pot, costs, standInCosts }: OddsInput): boolean {
-  const known = new Map<number, string>();
-  return pot.outcomes.every(({ entry }, n) => {
-    const cost = JSON.stringify([costs[n], standInCosts[n]]);
-    if (!known.has(entry)) known.set(entry, cost);
-    return costs[n]!.length === 1 && known.get(entry) === cost;
-  });
-}
+const hasFixedCosts = ({ pot, costs, standInCosts }: OddsInput) =>
+  SUMS.every((sum) => [costs, standInCosts].every((all) => fixedOf(pot, all, sum) !== null));
 
 /** In how many ways `n` entries may have come in `draws` draws, as far as it matters. */
 function waysToCome(n: number, draws: number): number {
@@ -85,7 +68,7 @@ function isHopeless({ outcomes, rules }: Pot, seconds: readonly number[] | null)
   const { mostAhead, mostOfOne, noPattern, returns, stop } = rules;
   if (returns === 'in order') return false;
   const n = outcomes.length;
-  const shortest = Math.max(1, Math.min(...(seconds?.slice(0, n) ?? [1])));
+  const shortest = Math.max(1, Math.min(...outcomes.map(({ entry }) => seconds?.[entry] ?? 1)));
   const draws =
     stop.after === 'draws'
       ? stop.draws
@@ -237,17 +220,12 @@ export function walkedOdds(input: OddsInput): Odds | null {
   const [reps, landings, whole] = SUMS.map((sum) => spreadOf(input, hands, sum));
   if (!reps || !landings || !whole) return null;
   const counts = countsOfHands(hands, pot.entries, rest.draws.length - 1);
-  const byEntry = entryReps(input, counts);
-  if (!byEntry) return null;
-  return {
-    method: 'exact',
-    errorBound: 0,
+  return exactOdds(input, {
     counts,
-    entryReps: byEntry,
     reps,
     landings,
     seconds: whole,
     ...rest,
     often: chancesOfOften(hands.map(([done, chance]) => [done.slice(0, pot.entries), chance])),
-  };
+  });
 }
