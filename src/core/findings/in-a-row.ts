@@ -1,5 +1,6 @@
 import { cueEndSeconds, type Cue, type Doing } from '../cues/cue';
 import type { Move } from '../model/move';
+import { childrenIn, type Setting } from '../model/setting';
 import { moveIn, type MoveBook } from '../moves/move-book';
 import type { Seen, Severity } from './finding';
 
@@ -25,6 +26,20 @@ export function turnsOf(work: readonly Cue[], book: MoveBook): readonly Turn[] {
 
 /** From this level of effort on it is lively. Our own judgement. */
 export const LIVELY = 4;
+
+/** Fewer than these don't run into one another so easily, and find back by themselves. Our own judgement. */
+export const MANY_CHILDREN = 6;
+
+/** The first turn in which many children run freely all over the room; undefined where there is none. */
+export function firstRun({
+  setting,
+  turns,
+}: Readonly<{ setting: Setting; turns: readonly Turn[] }>): Turn | undefined {
+  if (childrenIn(setting) < MANY_CHILDREN) return undefined;
+  return turns.find(
+    ({ move }) => move.family === 'travelling' && move.space === 'room' && move.effort >= LIVELY,
+  );
+}
 
 /** Turns that follow one another with less than `withinSeconds` between, for as long as they are alike. */
 export function stretchesOf(

@@ -31,6 +31,11 @@ export function beatOf(
   };
 }
 
+/** Something for the leader to say. */
+export function lineOf(text: string, newId: NewId): Beat {
+  return { kind: 'tell', id: newId('bt'), text };
+}
+
 export function insertBefore(
   adventure: Adventure,
   beatId: string,

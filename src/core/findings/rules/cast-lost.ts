@@ -1,6 +1,7 @@
 import { spokenLines, partsOfBeat, type Beat } from '../../beats';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';
+import { tellingWords } from '../../words/letter-words';
 import { remember } from '../remember';
 
 /** Shorter scripts are pieces of something. */
@@ -8,7 +9,6 @@ const LEAST_BEATS = 8;
 /** Who is met by then and never again was promised, and forgotten. Our own judgement. */
 const PROMISED_SHARE = 0.15;
 
-const wordsOf = (text: string): readonly string[] => text.toLowerCase().match(/\p{L}{3,}/gu) ?? [];
 /** What no name is known by. */
 const TITLES = new Set(
   'the old young little big king queen captain uncle aunt mister miss'.split(' '),
@@ -20,18 +20,18 @@ const wordsOfBeat = remember(
       [
         ...spokenLines(beat),
         ...partsOfBeat(beat).flatMap(({ guise }) => [guise.name, guise.line, guise.note]),
-      ].flatMap(wordsOf),
+      ].flatMap(tellingWords),
     ),
 );
 
 /** Somebody of the cast is spoken of at the very beginning, and never again. */
 export function checkCast({ adventure }: FindingContext): Seen[] {
   const beats = adventure.chapters.flatMap((chapter) =>
-    chapter.beats.map((beat) => ({ beat, titled: wordsOf(chapter.title) })),
+    chapter.beats.map((beat) => ({ beat, titled: tellingWords(chapter.title) })),
   );
   if (beats.length < LEAST_BEATS) return [];
   return adventure.world.cast.flatMap(({ name }): Seen[] => {
-    const known = wordsOf(name).filter((word) => !TITLES.has(word));
+    const known = tellingWords(name).filter((word) => !TITLES.has(word));
     if (known.length === 0) return [];
     const met = beats.map(
       ({ beat, titled }) =>

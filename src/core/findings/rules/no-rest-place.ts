@@ -1,7 +1,10 @@
 import { spokenLines, type Beat } from '../../beats';
+import { addBeats } from '../../document/edit';
 import { childrenIn } from '../../model/setting';
 import type { FindingContext } from '../context';
 import { WHOLE, type Seen } from '../finding';
+import { MANY_CHILDREN } from '../in-a-row';
+import { lineOf } from '../mending';
 import { remember } from '../remember';
 
 /** Words that say where, or that, somebody may rest. */
@@ -9,7 +12,7 @@ const REST =
   /\b(?:rest(?:ing)? (?:place|spot|corner|mats?|stone|bench|log)|quiet (?:corner|place|spot)|bench|sit (?:out|this one out|by|on|and)|(?:may|can) (?:also )?(?:sit|rest|watch)|sitting|seats?|chairs?|seated|(?:have|has|takes?|needs?|wants?|likes?) (?:a|to) (?:little )?(?:rest|break|breather|stop|watch)|rests? (?:by|on|at|in|here)|watch first|tired)\b/iu;
 /** In a shorter one there is no need, and few are seen anyhow. Our own judgement. */
 const LEAST_SECONDS = 10 * 60;
-const MANY_CHILDREN = 6;
+const REST_LINE = 'Whoever needs a rest sits by the wall, and comes back in when they like.';
 
 const saysRest = remember((beat: Beat) => spokenLines(beat).some((line) => REST.test(line)));
 
@@ -24,20 +27,7 @@ export function checkRestPlace({ adventure, beats, schedule, setting }: FindingC
       place: WHOLE,
       severity: 'think',
       params: {},
-      fix: (now, newId) => ({
-        ...now,
-        chapters: now.chapters.map((chapter) =>
-          chapter.id === first.id
-            ? { ...chapter, beats: [...chapter.beats, restLine(newId('bt'))] }
-            : chapter,
-        ),
-      }),
+      fix: (now, newId) => addBeats(now, first.id, first.beats.length, [lineOf(REST_LINE, newId)]),
     },
   ];
 }
-
-const restLine = (id: string): Beat => ({
-  kind: 'tell',
-  id,
-  text: 'Whoever needs a rest sits by the wall, and comes back in when they like.',
-});

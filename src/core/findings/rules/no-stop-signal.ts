@@ -1,16 +1,12 @@
 import { spokenLines, type Beat } from '../../beats';
-import { childrenIn } from '../../model/setting';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';
-import { LIVELY, seenAt } from '../in-a-row';
-import { insertBefore } from '../mending';
+import { firstRun, seenAt, type Turn } from '../in-a-row';
+import { insertBefore, lineOf } from '../mending';
 import { remember } from '../remember';
 
 const SIGNAL =
   /\b(?:freez\w*|statues?|stop|stops|stand still|still as|whistle|signal|bell rings)\b/iu;
-/** Fewer than these don't run into one another so easily. Our own judgement. */
-const MANY_CHILDREN = 6;
-
 /** It says how to stop, or lets them travel until they freeze. */
 const practisesStop = remember(
   (beat: Beat) =>
@@ -18,28 +14,25 @@ const practisesStop = remember(
     spokenLines(beat).some((line) => SIGNAL.test(line)),
 );
 
-/** They run freely, and nobody has practised how to stop. */
-export function checkStopSignal(context: FindingContext): Seen[] {
-  const { setting, beats } = context;
-  if (childrenIn(setting) < MANY_CHILDREN) return [];
-  const run = context.turns.find(
-    ({ move }) => move.family === 'travelling' && move.space === 'room' && move.effort >= LIVELY,
-  );
-  if (!run) return [];
-  for (const [id, beat] of beats) {
-    if (practisesStop(beat)) return [];
+/** The first run of many, where nobody has practised how to stop before it; null where somebody has. */
+export function runUnpractised(context: FindingContext): Turn | null {
+  const run = firstRun(context);
+  if (!run) return null;
+  for (const [id, beat] of context.beats) {
+    if (practisesStop(beat)) return null;
     if (id === run.cue.beatId) break;
   }
-  const { beatId } = run.cue;
+  return run;
+}
+
+/** They run freely, and nobody has practised how to stop. */
+export function checkStopSignal(context: FindingContext): Seen[] {
+  const run = runUnpractised(context);
+  if (!run) return [];
+  const signal = 'When I call “Statues!”, everybody freezes. Let us try it: walk, walk, statues!';
   return [
     seenAt(run, 'mend', {}, (now, newId) =>
-      insertBefore(now, beatId, [
-        {
-          kind: 'tell',
-          id: newId('bt'),
-          text: 'When I call “Statues!”, everybody freezes. Let us try it: walk, walk, statues!',
-        },
-      ]),
+      insertBefore(now, run.cue.beatId, [lineOf(signal, newId)]),
     ),
   ];
 }

@@ -2,10 +2,9 @@ import type { Beat } from '../../beats';
 import { deviceFile } from '../../devices';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';
+import { letterWords } from '../../words/letter-words';
 import { remember } from '../remember';
 import { isFamiliar } from './rare-words';
-
-const wordsOf = (text: string) => text.toLowerCase().match(/\p{L}+/gu) ?? [];
 
 /** Outside the word lists, and known from picture books all the same. Our own judgement. */
 const FROM_BOOKS: ReadonlySet<string> = new Set(
@@ -26,7 +25,7 @@ const hardPictures = remember((beat: Beat): readonly HardPicture[] => {
   if (beat.kind !== 'draw' || deviceFile(beat.device).markAs !== 'sign') return [];
   return beat.entries.flatMap(({ label, action }): HardPicture[] => {
     const { picture } = action.guise;
-    const words = wordsOf(picture);
+    const words = letterWords(picture);
     if (words.length === 0 || words.some((word) => isFamiliar(word) || FROM_BOOKS.has(word)))
       return [];
     return [{ part: action.id, letter: label, word: picture, words }];
@@ -37,7 +36,7 @@ const hardPictures = remember((beat: Beat): readonly HardPicture[] => {
 export function checkPictureWords({ beats, setting, adventure }: FindingContext): Seen[] {
   const { cast, words: own, name: world } = adventure.world;
   const told = [world, ...own, ...cast.flatMap(({ name, role }) => [name, role])];
-  const taught = new Set(wordsOf(told.join(' ')));
+  const taught = new Set(letterWords(told.join(' ')));
   return [...beats.values()].flatMap((beat) =>
     hardPictures(beat)
       .filter(({ words }) => !words.some((word) => taught.has(word)))
