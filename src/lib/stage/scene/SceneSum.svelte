@@ -22,8 +22,9 @@
   .slate :global(.room) {
     justify-items: center;
   }
-  .slate :global(.main) {
+  /* One line, whatever the scene says of its words. */
+  .slate :global(.room .main) {
     font-family: 'Plain Figures', var(--font-heading);
-    white-space: nowrap;
+    text-wrap: nowrap;
   }
 </style>
