@@ -82,7 +82,7 @@ module.exports = {
       to: {
         pathNot: [
           '^src/core',
-          '^node_modules/(zod|papaparse|@types/papaparse|yalps|spache|dale-chall|syllable|pure-rand|minisearch|marked|fflate|docx|ical-generator|pdfmake)/',
+          '^node_modules/(zod|papaparse|@types/papaparse|yalps|spache|dale-chall|syllable|pure-rand|minisearch|pluralize|@types/pluralize|stemmer|marked|fflate|docx|ical-generator|pdfmake)/',
           '^pdfmake/interfaces$',
         ],
       },

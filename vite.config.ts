@@ -1,9 +1,31 @@
+import { readFileSync } from 'node:fs';
 import { sveltekit } from '@sveltejs/kit/vite';
 import tailwindcss from '@tailwindcss/vite';
+import type { Plugin } from 'vite';
 import { defineConfig } from 'vitest/config';
 
+/**
+ * Zod's schemas bring a writer of JSON Schema along, 5 kB of the first page. Only the server writes
+ * schemas (`/api/schema`): in the browser its functions are there and do nothing.
+ */
+const withoutJsonSchema: Plugin = {
+  name: 'without-json-schema',
+  enforce: 'pre',
+  load(file, options) {
+    if (
+      options?.ssr ||
+      !/zod\/v4\/core\/(?:to-json-schema|json-schema-processors)\.js$/u.test(file)
+    )
+      return null;
+    const exported = readFileSync(file, 'utf8').matchAll(
+      /^export (?:const|function|class) (\w+)/gmu,
+    );
+    return [...exported].map(([, name]) => `export const ${name} = () => () => {};`).join('\n');
+  },
+};
+
 export default defineConfig({
-  plugins: [tailwindcss(), sveltekit()],
+  plugins: [withoutJsonSchema, tailwindcss(), sveltekit()],
   worker: { format: 'es' },
   test: {
     environment: 'node',

@@ -9,7 +9,7 @@ import {
   fit,
   forecast,
   moveBookOf,
-  drawTerrain,
+  terrainOf,
   newAdventure,
   newDraw,
   oddsOf,
@@ -79,7 +79,7 @@ function edit(adventure: Adventure, n: number): number {
   const schedule = unroll(next);
   const { cues, totalSeconds } = schedule;
   const findings = check(next, next.setting, schedule).length;
-  return totalSeconds + findings + startsBy(cues, 'beatId').size + drawTerrain(cues, 550).length;
+  return totalSeconds + findings + startsBy(cues, 'beatId').size + terrainOf(cues, 550).length;
 }
 
 /** Median and 95th percentile of a run, in milliseconds. */

@@ -102,7 +102,7 @@ export { sayingsOf, type Saying } from './cues/saying';
 export { speechSeconds } from './cues/speech';
 export { countWords } from './words/count-words';
 export { startsBy } from './cues/starts';
-export { drawTerrain } from './cues/terrain';
+export { terrainOf } from './cues/terrain';
 export { TIMINGS, type Timing, type TimingName } from './cues/timing';
 export { type Sum } from './cues/totals';
 export { secondsOnWay } from './cues/work';
@@ -128,7 +128,7 @@ export type { Thing } from './devices/thing';
 export { chanceToTakeOver, meanOf, oddsOf, quantileOf } from './chance/odds';
 export type { Odds } from './chance/odds-shape';
 export { CAREFUL_RUNS } from './chance/odds-simulated';
-export { potOf } from './chance/pot';
+export { urnOf } from './chance/urn';
 export { seededRandom } from './chance/random';
 export { counts, resolveBeat, type TypedOutcome } from './chance/resolve';
 // beats
@@ -230,7 +230,8 @@ export { looksWhole, mendAll, notesByBeat, timelyNotes, type TimelyNotes } from 
 export { usualLimits } from './findings/usual-limits';
 // prep
 export { cautionsOf, DEFERRING_LINE } from './prep/cautions';
-export { isShort, kitInWords, kitListOf, pluralOf, type KitLine } from './prep/kit-list';
+export { isShort, kitInWords, kitListOf, type KitLine } from './prep/kit-list';
+export { pluralOf } from './words/plurals';
 export { roomDrawing } from './prep/room-drawing';
 export { putMark, roomPlan, type PlanMark, type RoomPlan } from './prep/room-plan';
 // stage

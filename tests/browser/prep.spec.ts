@@ -1,7 +1,7 @@
 import { unzipSync } from 'fflate';
 import ICAL from 'ical.js';
 import mammoth from 'mammoth';
-import { decode } from 'node-wav';
+import { WaveFile } from 'wavefile';
 import {
   expect,
   openDesk,
@@ -181,7 +181,7 @@ test('the pack is chosen by its parts, seen page by page, and saved', async ({ p
   await expect(print).toContainText('Choose what is to be printed.');
 });
 
-// Read by readers that are not ours: node-wav, mammoth, ical.js, fflate.
+// Read by readers that are not ours: wavefile, mammoth, ical.js, fflate.
 test('files for elsewhere are written in a worker, and other programs read them', async ({
   page,
 }) => {
@@ -189,7 +189,7 @@ test('files for elsewhere are written in a worker, and other programs read them'
   await page.goto('/prep/adv_marsh-morning');
   const track = await savedFile(page, 'Guide track: counts and changes to listen to');
   expect(track.name).toBe('A-marsh-morning.guide.wav');
-  expect((decode(track.bytes) as { sampleRate: number }).sampleRate).toBe(22_050);
+  expect((new WaveFile(track.bytes).fmt as { sampleRate: number }).sampleRate).toBe(22_050);
   const script = await savedFile(page, 'Script for a word processor');
   const { value } = await mammoth.extractRawText({ buffer: script.bytes });
   expect(value).toContain('Hello, ducklings!');

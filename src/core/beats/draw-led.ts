@@ -1,5 +1,5 @@
 import { doseWith } from '../chance/amount';
-import { potOf } from '../chance/pot';
+import { urnOf } from '../chance/urn';
 import type { DrawSetup } from '../chance/setup';
 import type { Doing, Nth } from '../cues/cue';
 import type { Pace } from '../cues/pace';
@@ -156,7 +156,7 @@ export function addDraw(score: Score, beat: Draw, draw: ResolvedDraw, nth: Nth):
 /** What is said and shown before the first draw. */
 export function openDraws(beat: Draw, score: Score): void {
   score.say(beat.say);
-  if (!potOf(beat).ok || score.how.show !== 'first') return;
+  if (!urnOf(beat).ok || score.how.show !== 'first') return;
   for (const { action, then } of beat.entries) {
     for (const one of [action, ...then]) {
       score.show(one, firstDoing(score, one, { n: 1, of: 1 }));
@@ -167,7 +167,7 @@ export function openDraws(beat: Draw, score: Score): void {
 /** Draws as they were resolved; a beat that cannot be drawn from only says its line. */
 export function leadDraws(beat: Draw, score: Score): void {
   openDraws(beat, score);
-  if (!potOf(beat).ok) return;
+  if (!urnOf(beat).ok) return;
   const draws = score.drawsOf(beat);
   const from = score.cues.length;
   draws.forEach((draw, index) => addDraw(score, beat, draw, { n: index + 1, of: draws.length }));

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { potOf } from '../chance/pot';
+import { urnOf } from '../chance/urn';
 import { moveBookOf } from '../moves/move-book';
 import { countingIds } from '../testing/make';
 import type { DrawReading } from './draw-line';
@@ -95,7 +95,7 @@ describe('a typed line that names a device', () => {
     expect(reading).toMatchObject({ kind: 'draw', ...expected });
     const [beat] = beatsFromReading(reading, making());
     if (beat?.kind !== 'draw') throw new Error('no draw');
-    expect(potOf(beat)).toMatchObject({ ok: true });
+    expect(urnOf(beat)).toMatchObject({ ok: true });
   });
 
   it('reads a sequence of moves on one face', () => {
@@ -170,7 +170,7 @@ describe('a typed line that names a device', () => {
       const reading = read(line);
       const [beat] = beatsFromReading(reading, making());
       if (beat?.kind !== 'draw') throw new Error('no draw');
-      expect(potOf(beat).ok).toBe(true);
+      expect(urnOf(beat).ok).toBe(true);
     }
   });
 });

@@ -5,7 +5,7 @@ import { addWork, doingOf, workInTempo } from '../cues/work';
 import { childrenIn, type Setting } from '../model/setting';
 import { calledIn, moveOf, type MoveBook } from '../moves/move-book';
 import { fetchSums, type FetchSums } from '../room/fetch';
-import { singular } from '../words/singular';
+import { singularOf } from '../words/plurals';
 import { PLAIN, shortened, saidTo, type BeatFile, type Way } from './beat-file';
 import { MOST_THINGS, relaySchema, type Relay } from './relay-schema';
 import { endInWords, inTurns, START_OVER_WORDS } from './relay-words';
@@ -78,7 +78,7 @@ export const relay: BeatFile<Relay> = {
     { ...EMPTY_ROW, say: beat.say, name: 'Relay', dose: relay.inWords(beat) },
     partRow(book, beat.travel, 'there and back'),
   ],
-  kit: ({ thing, things }) => (thing ? [{ thing: singular(thing), count: things }] : []),
+  kit: ({ thing, things }) => (thing ? [{ thing: singularOf(thing), count: things }] : []),
   ways: (beat) =>
     SHARES.map((share): Way<Relay> => {
       const things = Math.min(MOST_THINGS, Math.max(1, Math.round(beat.things * share)));

@@ -8,7 +8,7 @@ import { capital } from '../words/capital';
 import { inSeconds, lengthInWords } from '../words/clock';
 import { numberRead } from '../words/numbers';
 import { saidTogether } from '../words/said-together';
-import { singular } from '../words/singular';
+import { singularOf } from '../words/plurals';
 import { beatBase } from './beat-base';
 import {
   NO_PARTS,
@@ -99,7 +99,7 @@ const withHelper = ({ helper }: Pick<Setup, 'helper'>) => (helper ? ', a helper'
 /** "4 cones" is gathered as four of a "cone". */
 function kitOf(thing: string): KitNeed {
   const [, count, name = thing] = /^(\d+)\s+(.+)$/u.exec(thing.trim()) ?? [];
-  const one = { thing: singular(name) };
+  const one = { thing: singularOf(name) };
   return count === undefined ? one : { ...one, count: Number(count) };
 }
 

@@ -1,5 +1,5 @@
 import type { OddsInput, SumName } from './odds-shape';
-import type { Pot } from './pot';
+import type { Urn } from './urn';
 
 /**
  * Where the chain stands after a draw: the entry drawn last, and whether it was done as the
@@ -18,8 +18,8 @@ export type Chain = Readonly<{
 }>;
 
 /** How draws follow one another where everything is put back; `p` are the chances of the entries. */
-export function chainOf(pot: Pot, p: readonly number[]): Chain {
-  const { onRepeat, thirdInARow } = pot.rules;
+export function chainOf(urn: Urn, p: readonly number[]): Chain {
+  const { onRepeat, thirdInARow } = urn.rules;
   const entries = p.flatMap((chance, entry) => (chance > 0 ? [entry] : []));
   const nodes = entries.flatMap((entry): Node[] =>
     onRepeat === 'stand-in'
@@ -49,7 +49,7 @@ export function chainOf(pot: Pot, p: readonly number[]): Chain {
 /** Chances of a sum at each node, given that it was come to. */
 export function sumsAt(input: OddsInput, { entry, standIn }: Node, sum: SumName) {
   const costs = standIn ? input.standInCosts : input.costs;
-  const outcomes = input.pot.outcomes.flatMap((one, n) =>
+  const outcomes = input.urn.outcomes.flatMap((one, n) =>
     one.entry === entry ? [{ ...one, costs: costs[n]! }] : [],
   );
   const all = outcomes.reduce((total, { weight }) => total + weight, 0);

@@ -7,7 +7,7 @@ import {
   type OddsInput,
   type SumName,
 } from './odds-shape';
-import type { Pot } from './pot';
+import type { Urn } from './urn';
 
 /** Chances of a sum of one draw. */
 type Reps = ReadonlyMap<number, number>;
@@ -28,7 +28,7 @@ function convolve(sums: Distribution, reps: Reps): number[] {
  * one that can't come. Null where chance has a say for any of them.
  */
 export function fixedOf(
-  { outcomes, entries }: Pot,
+  { outcomes, entries }: Urn,
   costs: readonly (readonly Cost[])[],
   sum: SumName,
 ): readonly number[] | null {
@@ -43,9 +43,9 @@ export function fixedOf(
 }
 
 /** The reps of an entry where they are always the same. */
-function fixedReps({ pot, costs }: OddsInput, entry: number): number | null {
+function fixedReps({ urn, costs }: OddsInput, entry: number): number | null {
   const all = new Set<number>();
-  for (const [n, one] of pot.outcomes.entries()) {
+  for (const [n, one] of urn.outcomes.entries()) {
     if (one.entry === entry) for (const { reps } of costs[n]!) all.add(reps);
   }
   return all.size === 1 ? [...all][0]! : null;
@@ -56,16 +56,16 @@ function fixedReps({ pot, costs }: OddsInput, entry: number): number | null {
  * amount of cards that stay out. `powers` keeps what entries that are spread alike share.
  */
 export function sumsByCount(
-  { pot, costs: all }: Pick<OddsInput, 'pot' | 'costs'>,
+  { urn, costs: all }: Pick<OddsInput, 'urn' | 'costs'>,
   entry: number,
   powers: Map<string, Distribution[]>,
   sum: SumName = 'reps',
 ): ((k: number) => Distribution) | null {
-  const outcomes = pot.outcomes.flatMap((one, n) =>
+  const outcomes = urn.outcomes.flatMap((one, n) =>
     one.entry === entry ? [{ ...one, costs: all[n]! }] : [],
   );
   const alike = outcomes.map(({ costs }) => JSON.stringify(costs));
-  const { returns } = pot.rules;
+  const { returns } = urn.rules;
   if (returns === 'back' || alike.every((one) => one === alike[0])) {
     const whole = outcomes.reduce((total, { weight }) => total + weight, 0);
     const reps = new Map<number, number>();
@@ -109,7 +109,7 @@ function entryReps(
   const result: Distribution[] = [];
   const powers = new Map<string, Distribution[]>();
   for (const [entry, chances] of counts.entries()) {
-    if (!input.pot.outcomes.some((one) => one.entry === entry)) {
+    if (!input.urn.outcomes.some((one) => one.entry === entry)) {
       result.push([1]);
       continue;
     }

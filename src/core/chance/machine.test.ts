@@ -7,7 +7,7 @@ import { doseOf, drawBeat } from '../testing/make';
 import { inChunks } from '../model/dose';
 import { doseWith } from './amount';
 import { Drawing } from './machine';
-import { potOf } from './pot';
+import { urnOf } from './urn';
 import { seededRandom, seedFor } from './random';
 import { resolveBeat } from './resolve';
 import { type ResolvedDraw } from '../model/resolved-draw';
@@ -122,14 +122,14 @@ describe('drawing', () => {
   it('typed outcomes are played as the engine plays the same ones', () => {
     const rules = { onRepeat: 'stand-in' as const, standIn, stop: stop(12) };
     const beat = drawBeat(3, { rules });
-    const pot = potOf(beat);
-    if (!pot.ok) throw new Error('not drawable');
+    const urn = urnOf(beat);
+    if (!urn.ok) throw new Error('not drawable');
     fc.assert(
       fc.property(
         seeds,
         fc.array(fc.nat({ max: 2 }), { minLength: 12, maxLength: 12 }),
         (seed, list) => {
-          const drawing = new Drawing(pot.value);
+          const drawing = new Drawing(urn.value);
           const played = list.map((outcome) => {
             const drawn = drawing.take(outcome);
             if (!drawn) throw new Error('nothing is drawn again here');
@@ -175,9 +175,9 @@ describe('court cards and jokers', () => {
     { ...jokers!, cards: 'jokers' as const },
   ];
   const potFor = (device: Draw['device'], list: Draw['entries']) => {
-    const pot = potOf(drawBeat(4, { device, entries: list, rules: { returns: 'out' } }));
-    if (!pot.ok) throw new Error(JSON.stringify(pot.problems));
-    return pot.value.outcomes.map(({ entry, value, copies }) => [entry, value, copies]);
+    const urn = urnOf(drawBeat(4, { device, entries: list, rules: { returns: 'out' } }));
+    if (!urn.ok) throw new Error(JSON.stringify(urn.problems));
+    return urn.value.outcomes.map(({ entry, value, copies }) => [entry, value, copies]);
   };
 
   it('mean moves of their own, without a number', () => {
@@ -206,7 +206,7 @@ describe('court cards and jokers', () => {
     for (const draw of draws) {
       expect(draw.amount).toBe(draw.value === null ? null : draw.value * 2);
     }
-    const none = potOf(drawBeat(4, { device: deck, entries: [suns!] }));
+    const none = urnOf(drawBeat(4, { device: deck, entries: [suns!] }));
     expect(none.ok || none.problems.map(({ code }) => code)).toEqual(['unmapped-outcome']);
   });
 });
@@ -228,8 +228,8 @@ describe('amounts', () => {
 
 describe('impossible tables', () => {
   const only = (beat: Draw) => {
-    const pot = potOf(beat);
-    return pot.ok ? [] : pot.problems.map(({ code, path }) => [code, path.join('.')]);
+    const urn = urnOf(beat);
+    return urn.ok ? [] : urn.problems.map(({ code, path }) => [code, path.join('.')]);
   };
 
   it.each<[string, Draw, string[][]]>([

@@ -8,7 +8,7 @@ import {
   markAhead,
   markRepeats,
 } from './bars';
-import type { Pot } from './pot';
+import type { Urn } from './urn';
 import type { Random } from './random';
 
 /**
@@ -26,7 +26,7 @@ export class Drawing {
   run = 0;
   /** Seconds that the draws have taken: for whoever draws to add. */
   seconds = 0;
-  /** The pot in plain arrays: what is read at every draw. */
+  /** The urn in plain arrays: what is read at every draw. */
   readonly #entryOf: Int32Array;
   readonly #base: Float64Array;
   readonly #counts: Int32Array;
@@ -46,16 +46,16 @@ export class Drawing {
   /** Where only the last entry matters: the weights after each, and at 0 those at the start. */
   readonly #byLast: readonly Readonly<{ weights: Float64Array; sum: number }>[] | null;
 
-  /** What a full pot weighs, where nothing matters but what is left: kept up draw by draw. */
+  /** What a full urn weighs, where nothing matters but what is left: kept up draw by draw. */
   readonly #full: Float64Array | null;
   #fullSum = 0;
 
-  /** `like`: one of the same pot, whose weights by the last entry are taken over. */
+  /** `like`: one of the same urn, whose weights by the last entry are taken over. */
   constructor(
-    readonly pot: Pot,
+    readonly urn: Urn,
     like?: Drawing,
   ) {
-    const { outcomes, entries, rules } = pot;
+    const { outcomes, entries, rules } = urn;
     const { returns, mostOfOne, mostAhead, noPattern, onRepeat } = rules;
     this.#entryOf = Int32Array.from(outcomes, ({ entry }) => entry);
     this.#base = Float64Array.from(outcomes, ({ weight }) => weight);
@@ -94,7 +94,7 @@ export class Drawing {
 
   /** The same state, to go on from by itself. */
   copy(): Drawing {
-    const other = new Drawing(this.pot, this);
+    const other = new Drawing(this.urn, this);
     other.drawn = this.drawn;
     other.standIns = this.standIns;
     other.last = this.last;
@@ -119,7 +119,7 @@ export class Drawing {
   #fill(): void {
     if (!this.#left) return;
     this.#inPot = 0;
-    for (const [n, { copies }] of this.pot.outcomes.entries()) {
+    for (const [n, { copies }] of this.urn.outcomes.entries()) {
       this.#left[n] = copies;
       this.#inPot += copies;
     }
@@ -133,7 +133,7 @@ export class Drawing {
 
   /** How likely an outcome is as the device stands, before the rules; 0 for what is out. */
   weightNow(outcome: number): number {
-    const { outcomes, rules } = this.pot;
+    const { outcomes, rules } = this.urn;
     if (rules.returns === 'in order') return outcome === this.drawn % outcomes.length ? 1 : 0;
     // An empty bag is filled again with the next draw.
     if (this.#left && this.#inPot === 0 && rules.returns === 'bag') {
@@ -144,7 +144,7 @@ export class Drawing {
 
   /** Takes out of the weights what the rules bar just now. */
   #rule(): void {
-    const { mostOfOne, mostAhead, onRepeat, noPattern } = this.pot.rules;
+    const { mostOfOne, mostAhead, onRepeat, noPattern } = this.urn.rules;
     const [weights, entryOf, counts, barred] = [
       this.#allowed,
       this.#entryOf,
@@ -162,7 +162,7 @@ export class Drawing {
   #work(): void {
     if (this.#known) return;
     this.#known = true;
-    const { rules } = this.pot;
+    const { rules } = this.urn;
     if (this.#byLast) {
       const after = this.#byLast[this.last + 1]!;
       this.#allowed = after.weights;
@@ -211,7 +211,7 @@ export class Drawing {
 
   /** Nothing more is drawn: by count, by time, because all were seen, or because nothing is left. */
   get isOver(): boolean {
-    const { stop } = this.pot.rules;
+    const { stop } = this.urn.rules;
     if (stop.after === 'draws' && this.drawn >= stop.draws) return true;
     if (stop.after === 'seconds' && this.seconds >= stop.seconds) return true;
     if (stop.after === 'all seen' && (this.drawn >= stop.most || this.#hasSeenAll)) return true;
@@ -237,7 +237,7 @@ export class Drawing {
 
   /** Whether an outcome that may count would be done as the stand-in. */
   standsIn(entry: number): boolean {
-    const { onRepeat, thirdInARow } = this.pot.rules;
+    const { onRepeat, thirdInARow } = this.urn.rules;
     if (onRepeat !== 'stand-in' || entry !== this.last) return false;
     return thirdInARow === 'stand-in' || this.run % 2 === 1;
   }
@@ -245,12 +245,12 @@ export class Drawing {
   /**
    * Draws an outcome, whether it came here or was typed from a real die or card; null where by the
    * rules it does not count and nothing has changed. Throws a RangeError for an outcome that the
-   * pot does not have.
+   * urn does not have.
    */
   take(outcome: number): Drawn | null {
-    const what = this.pot.outcomes[outcome];
+    const what = this.urn.outcomes[outcome];
     if (!what) {
-      throw new RangeError(`Drawing.take: no outcome ${outcome} of ${this.pot.outcomes.length}`);
+      throw new RangeError(`Drawing.take: no outcome ${outcome} of ${this.urn.outcomes.length}`);
     }
     if (this.weightAllowed(outcome) <= 0) return null;
     const { entry, value } = what;
@@ -269,7 +269,7 @@ export class Drawing {
     this.#counts[entry]! += 1;
     this.drawn += 1;
     if (standIn) this.standIns += 1;
-    if (this.pot.rules.noPattern) {
+    if (this.urn.rules.noPattern) {
       this.#recent.push(entry);
       if (this.#recent.length >= 2 * LONGEST_PATTERN) this.#recent.shift();
     }

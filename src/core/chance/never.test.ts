@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { drawBeat } from '../testing/make';
 import { chancesOfNever } from './never';
 import { oddsOf } from './odds';
-import { potOf } from './pot';
+import { urnOf } from './urn';
 import { seededRandom } from './random';
 
 describe('chancesOfNever', () => {
@@ -24,10 +24,10 @@ describe('chancesOfNever', () => {
     fc.assert(
       fc.property(rules, fc.integer({ min: 1, max: 6 }), (given, moves) => {
         const beat = drawBeat(moves, { rules: given });
-        const pot = potOf(beat);
+        const urn = urnOf(beat);
         const odds = oddsOf(beat, seededRandom(1));
-        if (!pot.ok || !odds.ok) throw new Error('not drawable');
-        const never = chancesOfNever(pot.value)!;
+        if (!urn.ok || !odds.ok) throw new Error('not drawable');
+        const never = chancesOfNever(urn.value)!;
         expect(odds.value.method).toBe('exact');
         odds.value.counts.forEach((counts, entry) => {
           expect(never[entry]).toBeCloseTo(counts[0]!, 9);
@@ -37,7 +37,7 @@ describe('chancesOfNever', () => {
   });
 
   it('does not guess where the number of draws is open', () => {
-    const pot = potOf(drawBeat(3, { rules: { stop: { after: 'seconds', seconds: 60 } } }));
-    expect(pot.ok && chancesOfNever(pot.value)).toBeNull();
+    const urn = urnOf(drawBeat(3, { rules: { stop: { after: 'seconds', seconds: 60 } } }));
+    expect(urn.ok && chancesOfNever(urn.value)).toBeNull();
   });
 });

@@ -1,4 +1,4 @@
-import { copiesOf, entryChances, isEven, type Pot } from './pot';
+import { copiesOf, entryChances, isEven, type Urn } from './urn';
 
 /** Chance that none of `marked` of `all` is among `drawn` that stay out. Hypergeometric. */
 function missedOf(all: number, marked: number, drawn: number): number {
@@ -34,8 +34,8 @@ function missedAgain(p: readonly number[], target: number, draws: number): numbe
  * every key stroke. Null where that is not a matter of a fixed number of draws and even copies. A cap
  * on one move only makes it less likely, and is left out of account.
  */
-export function chancesOfNever(pot: Pot): readonly number[] | null {
-  const { outcomes, entries, rules } = pot;
+export function chancesOfNever(urn: Urn): readonly number[] | null {
+  const { outcomes, entries, rules } = urn;
   const { returns, onRepeat, stop } = rules;
   if (stop.after !== 'draws') return null;
   const { draws } = stop;
@@ -45,13 +45,13 @@ export function chancesOfNever(pot: Pot): readonly number[] | null {
     return list.map((entry) => (reached.has(entry) ? 0 : 1));
   }
   if (returns === 'back') {
-    const p = entryChances(pot);
+    const p = entryChances(urn);
     return list.map((entry) =>
       onRepeat === 'again' ? missedAgain(p, entry, draws) : (1 - p[entry]!) ** draws,
     );
   }
-  if (!isEven(pot)) return null;
-  const copies = copiesOf(pot);
+  if (!isEven(urn)) return null;
+  const copies = copiesOf(urn);
   const all = copies.reduce((sum, count) => sum + count, 0);
   return copies.map((marked) => missedOf(all, marked, Math.min(draws, all)));
 }

@@ -9,7 +9,7 @@ import {
   type OddsInput,
   type SumName,
 } from './odds-shape';
-import { entryChances, isSteered, type Pot } from './pot';
+import { entryChances, isSteered, type Urn } from './urn';
 import { someOften } from './some-often';
 import { allSeenAfter, allSeenBy, MOST_SEEN_ENTRIES } from './seen';
 
@@ -17,9 +17,9 @@ import { allSeenAfter, allSeenBy, MOST_SEEN_ENTRIES } from './seen';
 const MOST_STEPS = 120_000_000;
 
 /** How often each entry is done as itself in so many draws, everything put back, no cap at work. */
-export function keptCounts(pot: Pot, draws: number): readonly Distribution[] {
-  const p = entryChances(pot);
-  const chain = chainOf(pot, p);
+export function keptCounts(urn: Urn, draws: number): readonly Distribution[] {
+  const p = entryChances(urn);
+  const chain = chainOf(urn, p);
   const ways = waysTo(chain, p);
   return p.map((_, entry) => countsOf(chain, ways, entry, draws));
 }
@@ -168,13 +168,13 @@ function expectations(chain: Chain, p: readonly number[], draws: number) {
  * other rules, or where there is too much to walk.
  */
 export function keptOdds(input: OddsInput): Odds | null {
-  const { rules } = input.pot;
+  const { rules } = input.urn;
   if (rules.returns !== 'back' || rules.stop.after !== 'draws' || isSteered(rules)) return null;
-  const p = entryChances(input.pot);
+  const p = entryChances(input.urn);
   const can = p.filter((chance) => chance > 0).length;
   if (can > MOST_SEEN_ENTRIES) return null;
   const { draws } = rules.stop;
-  const chain = chainOf(input.pot, p);
+  const chain = chainOf(input.urn, p);
   const ways = waysTo(chain, p);
   const reps = sumOdds(input, chain, ways, draws, 'reps');
   const landings = reps && sumOdds(input, chain, ways, draws, 'landings');
@@ -190,6 +190,6 @@ export function keptOdds(input: OddsInput): Odds | null {
     ...expectations(chain, p, draws),
     allSeen:
       rules.onRepeat === 'again' ? allSeenBy(p, draws, true)[draws]! : allSeenAfter(p, draws),
-    often: someOften(input.pot, draws),
+    often: someOften(input.urn, draws),
   });
 }

@@ -1,4 +1,4 @@
-import type { Pot } from './pot';
+import type { Urn } from './urn';
 import type { Random } from './random';
 
 /** Sums past this are not walked but played. */
@@ -49,7 +49,7 @@ export type Cost = Readonly<{ chance: number } & Record<SumName, number>>;
 
 /** What the odds are worked out from. */
 export type OddsInput = Readonly<{
-  pot: Pot;
+  urn: Urn;
   /**
    * What a draw of each outcome may come to, and what the stand-in in its place may; chances sum to
    * one.

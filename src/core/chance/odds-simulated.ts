@@ -24,8 +24,8 @@ function note(tally: number[], value: number): void {
 
 /** Odds by playing the beat `runs` times. */
 export function simulatedOdds(input: OddsInput, runs: number = QUICK_RUNS): Odds {
-  const { pot, costs, standInCosts, random } = input;
-  const counts = Array.from({ length: pot.entries }, (): number[] => []);
+  const { urn, costs, standInCosts, random } = input;
+  const counts = Array.from({ length: urn.entries }, (): number[] => []);
   const byEntry = counts.map((): number[] => []);
   const draws: number[] = [];
   const most: number[] = [];
@@ -36,7 +36,7 @@ export function simulatedOdds(input: OddsInput, runs: number = QUICK_RUNS): Odds
     let at = random.share();
     return list.find(({ chance }) => (at -= chance) < 0) ?? list.at(-1)!;
   };
-  const drawing = new Drawing(pot);
+  const drawing = new Drawing(urn);
   for (let run = 0; run < runs; run += 1) {
     drawing.reset();
     const done = counts.map(() => 0);
@@ -64,7 +64,7 @@ export function simulatedOdds(input: OddsInput, runs: number = QUICK_RUNS): Odds
     note(draws, drawing.drawn);
     note(most, Math.max(0, ...done));
     for (const sum of SUMS) note(tallies[sum], totals[sum]);
-    if (pot.outcomes.every(({ entry }) => drawing.countOf(entry) > 0)) sums.allSeen += 1;
+    if (urn.outcomes.every(({ entry }) => drawing.countOf(entry) > 0)) sums.allSeen += 1;
   }
   const shared = (tally: readonly number[]) =>
     Array.from(tally, (times: number | undefined) => (times ?? 0) / runs);

@@ -10,7 +10,7 @@ import {
   type OddsInput,
   type SumName,
 } from './odds-shape';
-import { isAlike, type Pot } from './pot';
+import { isAlike, type Urn } from './urn';
 import { chancesOfOften, countsOfHands, type Hand } from './some-often';
 
 /** More draws than this in all ways together, and it is played instead: some tenths of a second, in a worker. */
@@ -30,31 +30,31 @@ type Way = {
 };
 
 /** An entry with all of its outcomes in one: which of them comes matters for amounts only. */
-function entriesAlone(pot: Pot): Pot {
-  if (pot.rules.returns === 'in order') return pot;
-  const outcomes = Array.from({ length: pot.entries }, (_, entry) =>
-    pot.outcomes.filter((one) => one.entry === entry),
+function entriesAlone(urn: Urn): Urn {
+  if (urn.rules.returns === 'in order') return urn;
+  const outcomes = Array.from({ length: urn.entries }, (_, entry) =>
+    urn.outcomes.filter((one) => one.entry === entry),
   ).flatMap((list) =>
     list.length === 0
       ? []
       : [
-          pot.rules.returns === 'back'
+          urn.rules.returns === 'back'
             ? { ...list[0]!, weight: list.reduce((sum, { weight }) => sum + weight, 0) }
             : { ...list[0]!, copies: list.reduce((sum, { copies }) => sum + copies, 0) },
         ],
   );
-  return { ...pot, outcomes };
+  return { ...urn, outcomes };
 }
 
 /** Seconds of a draw of each entry, as itself and after those by the stand-in; null where chance has a say. */
-function fixedSeconds({ pot, costs, standInCosts }: OddsInput): readonly number[] | null {
-  const [own, standIns] = [costs, standInCosts].map((all) => fixedOf(pot, all, 'seconds'));
+function fixedSeconds({ urn, costs, standInCosts }: OddsInput): readonly number[] | null {
+  const [own, standIns] = [costs, standInCosts].map((all) => fixedOf(urn, all, 'seconds'));
   return own && standIns ? [...own, ...standIns] : null;
 }
 
 /** Each entry always comes to the same, whichever of its outcomes it is. */
-const hasFixedCosts = ({ pot, costs, standInCosts }: OddsInput) =>
-  SUMS.every((sum) => [costs, standInCosts].every((all) => fixedOf(pot, all, sum) !== null));
+const hasFixedCosts = ({ urn, costs, standInCosts }: OddsInput) =>
+  SUMS.every((sum) => [costs, standInCosts].every((all) => fixedOf(urn, all, sum) !== null));
 
 /** In how many ways `n` entries may have come in `draws` draws, as far as it matters. */
 function waysToCome(n: number, draws: number): number {
@@ -64,7 +64,7 @@ function waysToCome(n: number, draws: number): number {
 }
 
 /** Whether there are so many ways halfway that it needs no trying. */
-function isHopeless({ outcomes, rules }: Pot, seconds: readonly number[] | null): boolean {
+function isHopeless({ outcomes, rules }: Urn, seconds: readonly number[] | null): boolean {
   const { mostAhead, mostOfOne, noPattern, returns, stop } = rules;
   if (returns === 'in order') return false;
   const n = outcomes.length;
@@ -92,16 +92,16 @@ type Walked = Readonly<{
 }>;
 
 /** What tells ways apart: all that the rules look at, and what was done. */
-function keyOf({ drawing, done, recent }: Way, { rules }: Pot): string {
+function keyOf({ drawing, done, recent }: Way, { rules }: Urn): string {
   const last = rules.onRepeat === 'keep' ? '' : `${drawing.last}/${drawing.run % 2}`;
   return `${done.join()}|${last}|${recent.join()}`;
 }
 
 /** All ways of the state machine at once, draw by draw; null where there are too many. */
-function walk(pot: Pot, seconds: readonly number[] | null): Walked | null {
-  const patterns = pot.rules.noPattern ? PATTERN : 0;
-  const start = Array.from({ length: pot.entries * 2 }, () => 0);
-  let now: Way[] = [{ drawing: new Drawing(pot), chance: 1, done: start, recent: [] }];
+function walk(urn: Urn, seconds: readonly number[] | null): Walked | null {
+  const patterns = urn.rules.noPattern ? PATTERN : 0;
+  const start = Array.from({ length: urn.entries * 2 }, () => 0);
+  let now: Way[] = [{ drawing: new Drawing(urn), chance: 1, done: start, recent: [] }];
   const hands = new Map<string, [readonly number[], number]>();
   const draws: number[] = [];
   const sums = { standIns: 0, throwsAgain: 0, repeats: 0, allSeen: 0 };
@@ -111,13 +111,13 @@ function walk(pot: Pot, seconds: readonly number[] | null): Walked | null {
     hand[1] += chance;
     hands.set(done.join(), hand);
     draws[drawing.drawn] = (draws[drawing.drawn] ?? 0) + chance;
-    if (pot.outcomes.every(({ entry }) => drawing.countOf(entry) > 0)) sums.allSeen += chance;
+    if (urn.outcomes.every(({ entry }) => drawing.countOf(entry) > 0)) sums.allSeen += chance;
   };
   const goOn = (way: Way, outcome: number, chance: number): Way => {
     const drawing = way.drawing.copy();
     const drawn: Drawn | null = drawing.take(outcome);
     if (!drawn) throw new RangeError('walk: what is allowed did not count');
-    const at = drawn.entry + (drawn.standIn ? pot.entries : 0);
+    const at = drawn.entry + (drawn.standIn ? urn.entries : 0);
     if (seconds) drawing.seconds += seconds[at]!;
     if (drawn.standIn) sums.standIns += chance;
     if (drawn.entry === way.drawing.last) sums.repeats += chance;
@@ -131,7 +131,7 @@ function walk(pot: Pot, seconds: readonly number[] | null): Walked | null {
         end(way);
         continue;
       }
-      const weights = pot.outcomes.map((_, outcome) => way.drawing.weightAllowed(outcome));
+      const weights = urn.outcomes.map((_, outcome) => way.drawing.weightAllowed(outcome));
       const all = weights.reduce((sum, weight) => sum + weight, 0);
       sums.throwsAgain += way.chance * (1 / way.drawing.shareAllowed - 1);
       for (const [outcome, weight] of weights.entries()) {
@@ -139,7 +139,7 @@ function walk(pot: Pot, seconds: readonly number[] | null): Walked | null {
         walked += 1;
         if (walked > MOST_WAYS) return null;
         const after = goOn(way, outcome, (way.chance * weight) / all);
-        const key = keyOf(after, pot);
+        const key = keyOf(after, urn);
         const same = next.get(key);
         if (same) same.chance += after.chance;
         else next.set(key, after);
@@ -185,13 +185,13 @@ function sumsOfHands(
 
 /** The same of a whole beat: the entries as themselves, and by the stand-in. */
 function spreadOf(input: OddsInput, hands: readonly Hand[], sum: SumName): Distribution | null {
-  const { entries } = input.pot;
+  const { entries } = input.urn;
   const powers = new Map<string, Distribution[]>();
   const asked = (standIn: boolean) => {
     const costs = standIn ? input.standInCosts : input.costs;
     return Array.from({ length: entries }, (_, entry) =>
-      input.pot.outcomes.some((one) => one.entry === entry)
-        ? sumsByCount({ pot: input.pot, costs }, entry, powers, sum)
+      input.urn.outcomes.some((one) => one.entry === entry)
+        ? sumsByCount({ urn: input.urn, costs }, entry, powers, sum)
         : () => [1],
     );
   };
@@ -205,27 +205,27 @@ function spreadOf(input: OddsInput, hands: readonly Hand[], sum: SumName): Distr
  * goes by the clock and chance has a say in the seconds.
  */
 export function walkedOdds(input: OddsInput): Odds | null {
-  const { pot } = input;
-  const { onRepeat, returns, stop } = pot.rules;
+  const { urn } = input;
+  const { onRepeat, returns, stop } = urn.rules;
   const staysOut = returns === 'out' || returns === 'bag';
-  if (staysOut && !isAlike(pot)) return null;
+  if (staysOut && !isAlike(urn)) return null;
   // Which card the stand-in took matters to what is left for the entry itself.
   if (staysOut && onRepeat === 'stand-in' && !hasFixedCosts(input)) return null;
   const seconds = fixedSeconds(input);
   if (stop.after === 'seconds' && !seconds) return null;
-  const alone = entriesAlone(pot);
+  const alone = entriesAlone(urn);
   const walked = isHopeless(alone, seconds) ? null : walk(alone, seconds);
   if (!walked) return null;
   const { hands, ...rest } = walked;
   const [reps, landings, whole] = SUMS.map((sum) => spreadOf(input, hands, sum));
   if (!reps || !landings || !whole) return null;
-  const counts = countsOfHands(hands, pot.entries, rest.draws.length - 1);
+  const counts = countsOfHands(hands, urn.entries, rest.draws.length - 1);
   return exactOdds(input, {
     counts,
     reps,
     landings,
     seconds: whole,
     ...rest,
-    often: chancesOfOften(hands.map(([done, chance]) => [done.slice(0, pot.entries), chance])),
+    often: chancesOfOften(hands.map(([done, chance]) => [done.slice(0, urn.entries), chance])),
   });
 }

@@ -9,7 +9,7 @@ import { chanceOfAtLeast, chanceToTakeOver, meanOf, oddsOf } from './odds';
 import type { Odds } from './odds-shape';
 import { simulatedOdds } from './odds-simulated';
 import { diceWays } from '../devices/die';
-import { potOf, type Pot } from './pot';
+import { urnOf, type Urn } from './urn';
 import { seededRandom } from './random';
 import { allSeenAfter, allSeenBy } from './seen';
 
@@ -19,10 +19,10 @@ function odds(beat: Draw, runs?: number): Odds {
   if (!result.ok) throw new Error(JSON.stringify(result.problems));
   return result.value;
 }
-const potFor = (beat: Draw): Pot => {
-  const pot = potOf(beat);
-  if (!pot.ok) throw new Error(JSON.stringify(pot.problems));
-  return pot.value;
+const potFor = (beat: Draw): Urn => {
+  const urn = urnOf(beat);
+  if (!urn.ok) throw new Error(JSON.stringify(urn.problems));
+  return urn.value;
 };
 const draws = (n: number): DrawRules['stop'] => ({ after: 'draws', draws: n });
 const seen = (most: number): DrawRules['stop'] => ({ after: 'all seen', most });
@@ -32,8 +32,8 @@ const sum = (list: readonly number[]) => list.reduce((a, b) => a + b, 0);
 
 /** Every way of drawing, walked one by one: the chance of each and what was done in it. */
 function bruteForce(beat: Draw) {
-  const pot = potFor(beat);
-  const counts = Array.from({ length: pot.entries }, () => new Map<number, number>());
+  const urn = potFor(beat);
+  const counts = Array.from({ length: urn.entries }, () => new Map<number, number>());
   let standIns = 0;
   let allSeen = 0;
   const drawn: number[] = [];
@@ -47,10 +47,10 @@ function bruteForce(beat: Draw) {
       drawn[drawing.drawn] = (drawn[drawing.drawn] ?? 0) + chance;
       const largest = Math.max(...done);
       most[largest] = (most[largest] ?? 0) + chance;
-      if (pot.outcomes.every(({ entry }) => drawing.countOf(entry) > 0)) allSeen += chance;
+      if (urn.outcomes.every(({ entry }) => drawing.countOf(entry) > 0)) allSeen += chance;
       return;
     }
-    const weights = pot.outcomes.map((_, outcome) => drawing.weightAllowed(outcome));
+    const weights = urn.outcomes.map((_, outcome) => drawing.weightAllowed(outcome));
     const all = sum(weights);
     weights.forEach((weight, outcome) => {
       if (weight === 0) return;
@@ -63,7 +63,7 @@ function bruteForce(beat: Draw) {
     });
   };
   walk(
-    new Drawing(pot),
+    new Drawing(urn),
     1,
     counts.map(() => 0),
     0,
@@ -205,9 +205,9 @@ describe('any rule, against every way walked one by one', () => {
     const exact = odds(beat);
     const result = oddsOf(beat, random());
     if (!result.ok) throw new Error('not drawable');
-    const pot = potFor(beat);
-    const costs = pot.outcomes.map(() => [{ chance: 1, reps: 5, landings: 0, seconds: 1 }]);
-    const played = simulatedOdds({ pot, costs, standInCosts: costs, random: random() });
+    const urn = potFor(beat);
+    const costs = urn.outcomes.map(() => [{ chance: 1, reps: 5, landings: 0, seconds: 1 }]);
+    const played = simulatedOdds({ urn, costs, standInCosts: costs, random: random() });
     expect(played.method).toBe('simulated');
     expect(played.errorBound).toBeGreaterThan(0);
     exact.counts.forEach((distribution, entry) => {

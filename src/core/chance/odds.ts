@@ -5,11 +5,11 @@ import type { Result } from '../model/problem';
 import { amountOdds } from './amount';
 import { keptOdds } from './odds-kept';
 import type { Cost, Distribution, Odds, OddsInput } from './odds-shape';
-import { potOdds } from './odds-pot';
+import { urnOdds } from './odds-urn';
 import { simulatedOdds } from './odds-simulated';
-import { untilSeenOdds } from './odds-until-seen';
+import { couponCollectorOdds } from './coupon-collector';
 import { walkedOdds } from './odds-walked';
-import { potOf, type Pot } from './pot';
+import { urnOf, type Urn } from './urn';
 import type { Random } from './random';
 import type { ResolvedDraw } from '../model/resolved-draw';
 
@@ -51,7 +51,7 @@ export type MeasureOf = (
 ) => Readonly<{ seconds: number; landings: number; reps?: number }>;
 const UNMEASURED: MeasureOf = () => ({ seconds: 1, landings: 0 });
 
-function inputOf(beat: DrawSetup, pot: Pot, random: Random, measure: MeasureOf): OddsInput {
+function inputOf(beat: DrawSetup, urn: Urn, random: Random, measure: MeasureOf): OddsInput {
   const { amount, entries, rules } = beat;
   const { between } = rules;
   const betweenSeconds = between ? Math.round((between.leastSeconds + between.mostSeconds) / 2) : 0;
@@ -75,8 +75,8 @@ function inputOf(beat: DrawSetup, pot: Pot, random: Random, measure: MeasureOf):
     });
   };
   const all = (standIn: boolean) =>
-    pot.outcomes.map(({ entry, value }) => costsOf(entry, value, standIn));
-  return { pot, random, costs: all(false), standInCosts: all(true) };
+    urn.outcomes.map(({ entry, value }) => costsOf(entry, value, standIn));
+  return { urn, random, costs: all(false), standInCosts: all(true) };
 }
 
 /**
@@ -91,9 +91,10 @@ export function oddsOf(
   measure: MeasureOf = UNMEASURED,
   runs?: number,
 ): Result<Odds> {
-  const pot = potOf(beat);
-  if (!pot.ok) return pot;
-  const input = inputOf(beat, pot.value, random, measure);
-  const exact = keptOdds(input) ?? untilSeenOdds(input) ?? potOdds(input) ?? walkedOdds(input);
+  const urn = urnOf(beat);
+  if (!urn.ok) return urn;
+  const input = inputOf(beat, urn.value, random, measure);
+  const exact =
+    keptOdds(input) ?? couponCollectorOdds(input) ?? urnOdds(input) ?? walkedOdds(input);
   return { ok: true, value: exact ?? simulatedOdds(input, runs) };
 }

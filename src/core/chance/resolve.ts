@@ -3,7 +3,7 @@ import { isSum } from '../model/chance';
 import { amountOf, rollDice } from './amount';
 import type { Drawn, ResolvedDraw } from '../model/resolved-draw';
 import { Drawing } from './machine';
-import { potOf } from './pot';
+import { urnOf } from './urn';
 import type { Random } from './random';
 
 /** What was read off a real device: the outcome, the number of a number die, or both. */
@@ -88,9 +88,9 @@ export function resolveBeat(
   secondsOf: SecondsOf = () => 0,
   typed: readonly (TypedOutcome | null)[] = [],
 ): readonly ResolvedDraw[] {
-  const pot = potOf(beat);
-  if (!pot.ok) return [];
-  const drawing = new Drawing(pot.value);
+  const urn = urnOf(beat);
+  if (!urn.ok) return [];
+  const drawing = new Drawing(urn.value);
   const draws: ResolvedDraw[] = [];
   // A stop by time with draws that take none would never end.
   const most = beat.rules.stop.after === 'seconds' ? 1000 : Infinity;
@@ -104,9 +104,9 @@ export function resolveBeat(
 
 /** Whether an outcome would count as the draw after `before`, or has to be thrown again. */
 export function counts(beat: DrawSetup, before: readonly ResolvedDraw[], outcome: number): boolean {
-  const pot = potOf(beat);
-  if (!pot.ok) return false;
-  const drawing = new Drawing(pot.value);
+  const urn = urnOf(beat);
+  if (!urn.ok) return false;
+  const drawing = new Drawing(urn.value);
   for (const draw of before) drawing.take(draw.outcome);
   return drawing.take(outcome) !== null;
 }

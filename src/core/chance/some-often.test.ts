@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { usualRules } from '../devices';
 import { someOften } from './some-often';
-import type { Pot } from './pot';
+import type { Urn } from './urn';
 
-function potOf(copies: readonly number[], rules: Partial<Pot['rules']> = {}): Pot {
+function urnOf(copies: readonly number[], rules: Partial<Urn['rules']> = {}): Urn {
   const outcomes = copies.map((n, entry) => ({ entry, value: null, weight: 1, copies: n }));
   return {
     outcomes,
@@ -31,12 +31,12 @@ describe('some entry that comes often', () => {
     [4, 7, 4],
     [2, 11, 8],
   ])('of %d, in %d draws, %d times or more: as counted one by one', (sides, draws, k) => {
-    const often = someOften(potOf(Array.from({ length: sides }, () => 1)), draws)!;
+    const often = someOften(urnOf(Array.from({ length: sides }, () => 1)), draws)!;
     expect(often[k]).toBeCloseTo(counted(sides, draws, k), 10);
   });
 
   it('is as likely as its smallest parts say: once at least, and never more often than draws', () => {
-    const often = someOften(potOf([1, 1, 1, 1, 1, 1]), 20)!;
+    const often = someOften(urnOf([1, 1, 1, 1, 1, 1]), 20)!;
     expect(often[0]).toBe(1);
     // Twenty throws of six faces: some face comes four times or more, for 6 x 3 is less than 20.
     expect(often[4]).toBeCloseTo(1, 12);
@@ -46,12 +46,12 @@ describe('some entry that comes often', () => {
 
   it('is not told where the rules tie draws to each other', () => {
     const six = [1, 1, 1, 1, 1, 1];
-    expect(someOften(potOf(six, { onRepeat: 'stand-in' }), 9)).toBeNull();
-    expect(someOften(potOf(six, { onRepeat: 'again' }), 60)).toBeNull();
-    expect(someOften(potOf(six, { mostOfOne: 3 }), 9)).toBeNull();
-    expect(someOften(potOf(six, { mostAhead: 2 }), 9)).toBeNull();
-    expect(someOften(potOf(six, { returns: 'bag' }), 9)).toBeNull();
-    expect(someOften(potOf(six, { returns: 'out' }), 9)).toBeNull();
-    expect(someOften(potOf(six), 1000)).toBeNull();
+    expect(someOften(urnOf(six, { onRepeat: 'stand-in' }), 9)).toBeNull();
+    expect(someOften(urnOf(six, { onRepeat: 'again' }), 60)).toBeNull();
+    expect(someOften(urnOf(six, { mostOfOne: 3 }), 9)).toBeNull();
+    expect(someOften(urnOf(six, { mostAhead: 2 }), 9)).toBeNull();
+    expect(someOften(urnOf(six, { returns: 'bag' }), 9)).toBeNull();
+    expect(someOften(urnOf(six, { returns: 'out' }), 9)).toBeNull();
+    expect(someOften(urnOf(six), 1000)).toBeNull();
   });
 });

@@ -1,5 +1,5 @@
 import type { Distribution } from './odds-shape';
-import { entryChances, isSteered, type Pot } from './pot';
+import { entryChances, isSteered, type Urn } from './urn';
 
 /** More draws than this are not walked: a chart of them says nothing any more. */
 const MOST_DRAWS = 300;
@@ -138,11 +138,11 @@ const ROUNDED = 1e-9;
  * rules make draws hang on each other in other ways, or there are too many of them. Repeats kept: the
  * multinomial distribution, as Poisson counts that are told their sum, each cut off at k (Levin 1981). Drawn again: see `againBelow`.
  */
-export function someOften(pot: Pot, draws: number): Distribution | null {
-  const { returns, onRepeat } = pot.rules;
-  if (returns !== 'back' || draws < 1 || isSteered(pot.rules) || onRepeat === 'stand-in')
+export function someOften(urn: Urn, draws: number): Distribution | null {
+  const { returns, onRepeat } = urn.rules;
+  if (returns !== 'back' || draws < 1 || isSteered(urn.rules) || onRepeat === 'stand-in')
     return null;
-  const chances = entryChances(pot).filter((chance) => chance > 0);
+  const chances = entryChances(urn).filter((chance) => chance > 0);
   const again = onRepeat === 'again' && chances.length > 1;
   if (draws > (again ? MOST_DRAWS_AGAIN : MOST_DRAWS)) return null;
   /** Chance that no entry comes `few` times or more. */

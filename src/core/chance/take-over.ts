@@ -1,6 +1,6 @@
 import { chanceOfAtLeast } from './odds';
 import { keptCounts } from './odds-kept';
-import { copiesOf, isEven, type Pot } from './pot';
+import { copiesOf, isEven, type Urn } from './urn';
 
 /** Chance of more than half marked among `drawn` of `all` that stay out. Hypergeometric. */
 function halfOut(all: number, marked: number, drawn: number): number {
@@ -23,16 +23,16 @@ function halfOut(all: number, marked: number, drawn: number): number {
  * at every key stroke. Null where the rules see to it, or where that is not a matter of a fixed number
  * of draws.
  */
-export function chancesToTakeOver(pot: Pot): readonly number[] | null {
-  const { returns, stop, mostOfOne, mostAhead } = pot.rules;
+export function chancesToTakeOver(urn: Urn): readonly number[] | null {
+  const { returns, stop, mostOfOne, mostAhead } = urn.rules;
   if (stop.after !== 'draws' || mostAhead !== null) return null;
   const half = Math.floor(stop.draws / 2);
   if (mostOfOne !== null && mostOfOne <= half) return null;
   if (returns === 'back') {
-    return keptCounts(pot, stop.draws).map((odds) => chanceOfAtLeast(odds, half + 1));
+    return keptCounts(urn, stop.draws).map((odds) => chanceOfAtLeast(odds, half + 1));
   }
-  if (returns !== 'out' || !isEven(pot)) return null;
-  const copies = copiesOf(pot);
+  if (returns !== 'out' || !isEven(urn)) return null;
+  const copies = copiesOf(urn);
   const all = copies.reduce((sum, count) => sum + count, 0);
   return copies.map((marked) => halfOut(all, marked, Math.min(stop.draws, all)));
 }

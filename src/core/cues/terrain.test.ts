@@ -2,19 +2,19 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { arbitraryAdventure } from '../testing/arbitrary';
 import { doseOf, moveBeat, withBeats } from '../testing/make';
-import { drawTerrain, SHOULDER_SECONDS } from './terrain';
+import { terrainOf, SHOULDER_SECONDS } from './terrain';
 import { unroll } from '../schedule/unroll';
 
 describe('terrain', () => {
   it('stands at the effort of the moment in the middle of long work', () => {
     const beat = moveBeat([doseOf('jumping-jack', 120, { unit: 'seconds' })], { led: 'follow me' });
-    const points = drawTerrain(unroll(withBeats(beat)).cues, 101);
+    const points = terrainOf(unroll(withBeats(beat)).cues, 101);
     expect(points[50]).toEqual({ atSeconds: 60, height: 5 });
   });
 
   it('comes down half-way at the edge of a ridge', () => {
     const beat = moveBeat([doseOf('jumping-jack', 120, { unit: 'seconds' })], { led: 'follow me' });
-    const points = drawTerrain(unroll(withBeats(beat)).cues, 2);
+    const points = terrainOf(unroll(withBeats(beat)).cues, 2);
     expect(points.map((point) => point.height)).toEqual([3, 3]);
   });
 
@@ -26,7 +26,7 @@ describe('terrain', () => {
         const effortAt = (t: number) =>
           cues.find((c) => t >= c.startSeconds && t < c.startSeconds + c.lengthSeconds)?.effort ??
           1;
-        for (const { atSeconds, height } of drawTerrain(cues, 9)) {
+        for (const { atSeconds, height } of terrainOf(cues, 9)) {
           expect(height).toBeGreaterThanOrEqual(1 - 1e-9);
           expect(height).toBeLessThanOrEqual(5 + 1e-9);
           let sum = 0;
@@ -43,6 +43,6 @@ describe('terrain', () => {
   });
 
   it('is nothing where there is nothing', () => {
-    expect(drawTerrain([], 100)).toEqual([]);
+    expect(terrainOf([], 100)).toEqual([]);
   });
 });

@@ -25,7 +25,7 @@ function integralAt(cues: readonly Cue[], sums: readonly number[], at: number, f
  * the mean effort within SHOULDER_SECONDS, exact over the cues, not a sum of samples. No cues, no
  * points.
  */
-export function drawTerrain(cues: readonly Cue[], samples: number): readonly TerrainPoint[] {
+export function terrainOf(cues: readonly Cue[], samples: number): readonly TerrainPoint[] {
   const last = cues.at(-1);
   if (!last) return [];
   const totalSeconds = last.startSeconds + last.lengthSeconds;

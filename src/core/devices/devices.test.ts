@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { oddsOf } from '../chance/odds';
-import { potOf } from '../chance/pot';
+import { urnOf } from '../chance/urn';
 import { seededRandom } from '../chance/random';
 import { resolveBeat } from '../chance/resolve';
 import { readQuickLine } from '../beats/quick-line';
@@ -28,14 +28,14 @@ describe.each(DEVICE_KINDS)('%s', (kind) => {
 
   it('can be drawn from as soon as it is dealt, and every outcome has a name', () => {
     const beat = { ...drawBeat(4), device, entries: dealt(device, entries) };
-    const pot = potOf(beat);
-    expect(pot.ok).toBe(true);
-    if (!pot.ok) return;
-    const labels = pot.value.outcomes.map(({ entry, value }) =>
+    const urn = urnOf(beat);
+    expect(urn.ok).toBe(true);
+    if (!urn.ok) return;
+    const labels = urn.value.outcomes.map(({ entry, value }) =>
       deviceFile(device).outcomeLabel(beat.entries[entry]!, value),
     );
     expect(labels.every(Boolean)).toBe(true);
-    const weight = pot.value.outcomes.reduce((sum, one) => sum + one.weight, 0);
+    const weight = urn.value.outcomes.reduce((sum, one) => sum + one.weight, 0);
     expect(weight).toBeGreaterThan(0);
   });
 
@@ -80,8 +80,8 @@ describe('a coin', () => {
   it('names a side that means nothing', () => {
     const [first, second] = coin.entries;
     const half = { ...coin, entries: [first!, { ...second!, faces: [] }] };
-    const pot = potOf(half);
-    expect(pot.ok || pot.problems).toEqual([
+    const urn = urnOf(half);
+    expect(urn.ok || urn.problems).toEqual([
       { code: 'unmapped-outcome', path: ['entries'], params: { outcome: 'tails' } },
     ]);
   });

@@ -1,5 +1,5 @@
 import { Drawing } from '../chance/machine';
-import { potOf } from '../chance/pot';
+import { urnOf } from '../chance/urn';
 import type { Random } from '../chance/random';
 import { drawNext } from '../chance/resolve';
 import { type ResolvedDraw } from '../model/resolved-draw';
@@ -184,12 +184,12 @@ export function planSession(context: DrawContext): SessionPlan {
   for (const one of all) {
     const { chapter, beat } = one;
     const isOpen = beat.kind === 'draw' && beat.drawn === 'live' && !isSettled(beat);
-    const pot = isOpen ? potOf(beat) : null;
-    if (beat.kind !== 'draw' || !pot?.ok) {
+    const urn = isOpen ? urnOf(beat) : null;
+    if (beat.kind !== 'draw' || !urn?.ok) {
       fixed.push(one);
       continue;
     }
-    steps.push(maker.fixed(fixed, { chapter, beat }), maker.draws(beat, new Drawing(pot.value)));
+    steps.push(maker.fixed(fixed, { chapter, beat }), maker.draws(beat, new Drawing(urn.value)));
     fixed = [];
   }
   if (fixed.length > 0) steps.push(maker.fixed(fixed, null));

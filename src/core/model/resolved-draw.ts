@@ -1,6 +1,6 @@
 /** One draw that counts. */
 export type Drawn = Readonly<{
-  /** Index of the outcome in the pot, and of the entry that it means. */
+  /** Index of the outcome in the urn, and of the entry that it means. */
   outcome: number;
   entry: number;
   value: number | null;

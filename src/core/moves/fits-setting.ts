@@ -1,5 +1,6 @@
 import type { Move } from '../model/move';
 import type { Setting } from '../model/setting';
+import { singularOf } from '../words/plurals';
 
 /** Room over a jumping child's head, in metres. Our own judgement. */
 export const JUMP_HEIGHT_METRES = 2.3;
@@ -11,8 +12,7 @@ const SOFT_FLOORS: readonly string[] = ['mats', 'carpet', 'grass', 'sprung'];
 export const isSoft = (floor: Setting['room']['floor']) => SOFT_FLOORS.includes(floor);
 
 /** Whether what is named is the thing, in the plural or in a longer name too: "soft balls" is a ball. */
-export const isThing = (named: string, thing: string) =>
-  named.toLowerCase().replace(/s$/u, '').endsWith(thing);
+export const isThing = (named: string, thing: string) => singularOf(named).endsWith(thing);
 
 /** A thing is at hand. */
 export const has = (kit: readonly string[], thing: string) =>

@@ -4,6 +4,7 @@ import { kitOfBeat } from '../beats';
 import { isThing } from '../moves/fits-setting';
 import { movesUsed } from '../document/moves-used';
 import { entryOf } from '../words/entry-of';
+import { pluralOf } from '../words/plurals';
 import { ANY_THING, THINGS } from './things';
 
 /** A thing to gather: how many, what for, whether it is there, and what stands in for it. */
@@ -19,17 +20,6 @@ export type KitLine = Readonly<{
   /** What it is in the story; empty where nobody has said. */
   standsFor: string;
 }>;
-
-const PLURALS: Readonly<Record<string, string>> = {
-  die: 'dice',
-  'number die': 'number dice',
-  'pack of cards': 'packs of cards',
-};
-
-/** "bean bag", "bean bags", "dice". */
-export function pluralOf(thing: string, count: number): string {
-  return count === 1 ? thing : (entryOf(PLURALS, thing) ?? `${thing}s`);
-}
 
 /** "12 bean bags", and what each is in the story: "1 die (the weather)". */
 export function kitInWords({ count, thing, standsFor }: KitLine): string {

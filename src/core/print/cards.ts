@@ -44,7 +44,7 @@ function drawDots(sheet: Sheet, count: number, box: Box): void {
 const LARGE = { face: 'heading', mostLines: 1 } as const;
 
 /** A number or a letter in the corner, beside its picture, with its dots below. */
-function drawSigned(sheet: Sheet, card: Card, picture: Picture, box: Box, dots: number): void {
+function paintSigned(sheet: Sheet, card: Card, picture: Picture, box: Box, dots: number): void {
   const { x, y, width } = box;
   const middle = x + width / 2;
   sheet.text(card.sign, x + 15, y + 15, { ...LARGE, widthMm: 18, sizeMm: 17, leastMm: 5 });
@@ -54,7 +54,7 @@ function drawSigned(sheet: Sheet, card: Card, picture: Picture, box: Box, dots: 
   if (dots > 0) drawDots(sheet, dots, { x: x + 5, y: y + 42, width: width - 10, height: 18 });
 }
 
-function drawPicture(sheet: Sheet, picture: Picture, { x, y, width }: Box): void {
+function paintPicture(sheet: Sheet, picture: Picture, { x, y, width }: Box): void {
   const { wide, high } = CARD_PICTURE;
   const middle = x + width / 2;
   const panel = { x: middle - wide / 2, y: y + 8, width: wide, height: high };
@@ -63,13 +63,13 @@ function drawPicture(sheet: Sheet, picture: Picture, { x, y, width }: Box): void
 }
 
 /** The sign as large as it gets. */
-function drawSign(sheet: Sheet, { sign }: Card, { x, y, width }: Box, dots: number): void {
+function paintSign(sheet: Sheet, { sign }: Card, { x, y, width }: Box, dots: number): void {
   const look = { ...LARGE, widthMm: width - 10, sizeMm: 38, leastMm: 8 };
   sheet.text(sign, x + width / 2, dots > 0 ? y + 29 : y + 33, look);
   if (dots > 0) drawDots(sheet, dots, { x: x + 5, y: y + 52, width: width - 10, height: 24 });
 }
 
-function drawNames(sheet: Sheet, { name, small, dots, picture }: Card, box: Box): void {
+function paintNames(sheet: Sheet, { name, small, dots, picture }: Card, box: Box): void {
   const { x, y, width, height } = box;
   const [middle, bottom] = [x + width / 2, y + height];
   const words = { widthMm: width - 10, mostLines: 2 };
@@ -83,7 +83,7 @@ function drawNames(sheet: Sheet, { name, small, dots, picture }: Card, box: Box)
   }
 }
 
-function drawCard(sheet: Sheet, card: Card, box: Box): void {
+function paintCard(sheet: Sheet, card: Card, box: Box): void {
   const { x, y, width, height } = box;
   sheet.box(box, { stroke: CUT_INK, width: 0.2 });
   sheet.box(
@@ -92,14 +92,14 @@ function drawCard(sheet: Sheet, card: Card, box: Box): void {
     4,
   );
   const dots = card.dots > 0 && card.dots <= MOST_DOTS ? card.dots : 0;
-  if (card.picture && card.sign) drawSigned(sheet, card, card.picture, box, dots);
-  else if (card.picture) drawPicture(sheet, card.picture, box);
-  else drawSign(sheet, card, box, dots);
-  drawNames(sheet, card, box);
+  if (card.picture && card.sign) paintSigned(sheet, card, card.picture, box, dots);
+  else if (card.picture) paintPicture(sheet, card.picture, box);
+  else paintSign(sheet, card, box, dots);
+  paintNames(sheet, card, box);
 }
 
 /** The cards on as many sheets as they need, edge to edge, so that one cut does for two. */
-export function drawCards(cards: readonly Card[], newSheet: () => Sheet): readonly Sheet[] {
+export function paintCards(cards: readonly Card[], newSheet: () => Sheet): readonly Sheet[] {
   const sheets: Sheet[] = [];
   let boxes: readonly Box[] = [];
   cards.forEach((card, n) => {
@@ -109,7 +109,7 @@ export function drawCards(cards: readonly Card[], newSheet: () => Sheet): readon
       boxes = boxesOn(sheet.paper, CARD_MM.width, CARD_MM.height);
       sheets.push(sheet);
     }
-    drawCard(sheets.at(-1)!, card, boxes[at]!);
+    paintCard(sheets.at(-1)!, card, boxes[at]!);
   });
   return sheets;
 }

@@ -8,7 +8,7 @@ import { partsOfBeat } from '../beats';
 import { calledIn, moveBookOf } from '../moves/move-book';
 import { movesUsed } from '../document/moves-used';
 import { calledPlaces, roomPlan } from '../prep/room-plan';
-import { drawCards, type Card } from './cards';
+import { paintCards, type Card } from './cards';
 import { COIN_PICTURE, paintCoin } from './coin';
 import { FACE_PICTURE, paintCube, type CubeFace } from './cube';
 import { devicePrints } from './device-prints';
@@ -18,8 +18,8 @@ import { PACK_PARTS, type PackPartId } from './pack-parts';
 import { pictureIn, type Needs, type PackSource, type PartSource } from './pack-source';
 import { paintRoom } from './room-sheet';
 import { Sheet } from './sheet';
-import { drawSpotSigns } from './spot-signs';
-import { drawStickers } from './stickers';
+import { paintSpotSigns } from './spot-signs';
+import { paintStickers } from './stickers';
 import {
   cautionsText,
   kitText,
@@ -111,7 +111,7 @@ function stickers(source: PartSource): Sheet[] {
   const parts = beatsOf(source.adventure).flatMap((beat) => partsOfBeat(beat));
   const moves = new Map(parts.map((part) => [part.move, part]));
   const pictures = [...moves.values()].map((part) => pictureIn(source, book, part));
-  drawStickers(sheet, pictures, titleOf(source.adventure));
+  paintStickers(sheet, pictures, titleOf(source.adventure));
   return [sheet];
 }
 
@@ -132,7 +132,7 @@ type Made = Readonly<{ text: PrintText }> | Readonly<{ sheets: readonly Sheet[] 
 type Maker = Readonly<{ applies: (needs: Needs) => boolean; make: (source: PartSource) => Made }>;
 
 const cards = (of: (source: PartSource) => readonly Card[]) => (source: PartSource) => ({
-  sheets: drawCards(of(source), newSheetOf(source)),
+  sheets: paintCards(of(source), newSheetOf(source)),
 });
 
 /** One line a part. */
@@ -184,7 +184,7 @@ const MAKERS: Readonly<Record<PackPartId, Maker>> = {
   spots: {
     applies: ({ adventure }) => calledPlaces(adventure).length > 0,
     make: (source) => ({
-      sheets: drawSpotSigns(calledPlaces(source.adventure), newSheetOf(source)),
+      sheets: paintSpotSigns(calledPlaces(source.adventure), newSheetOf(source)),
     }),
   },
   'note-home': {

@@ -3,7 +3,7 @@ import { shapesFor, SPOT_OUTLINES } from '../devices/shapes/spot-shapes';
 import type { Sheet } from './sheet';
 
 /** A place to run to: shape, colour and word on half a sheet each, to lie on the floor. */
-export function drawSpotSigns(names: readonly string[], newSheet: () => Sheet): readonly Sheet[] {
+export function paintSpotSigns(names: readonly string[], newSheet: () => Sheet): readonly Sheet[] {
   const sheets: Sheet[] = [];
   const shapes = shapesFor(names);
   names.forEach((name, n) => {

@@ -6,7 +6,7 @@ import type { Sheet } from './sheet';
 const STICKER_MM = 45;
 
 /** Round stickers, a sheet full: a move of the story and a word of praise. */
-export function drawStickers(sheet: Sheet, pictures: readonly Picture[], words: string): void {
+export function paintStickers(sheet: Sheet, pictures: readonly Picture[], words: string): void {
   boxesOn(sheet.paper, STICKER_MM, STICKER_MM).forEach(({ x, y, width, height }, n) => {
     const [cx, cy] = [x + width / 2, y + height / 2];
     sheet.circle(cx, cy, STICKER_MM / 2 - 2, { stroke: CUT_INK, width: 0.2 });

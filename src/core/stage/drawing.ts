@@ -1,6 +1,6 @@
 import { deviceFile } from '../devices';
 import { diceTotals } from '../devices/die';
-import { potOf } from '../chance/pot';
+import { urnOf } from '../chance/urn';
 import type { Adventure } from '../document/adventure';
 import type { Draw } from '../beats/draw-schema';
 import type { Cue } from '../cues/cue';
@@ -27,9 +27,9 @@ export function stillToCome(
   draws: readonly Pick<ResolvedDraw, 'entry'>[],
   count: number,
 ): number | null {
-  const pot = potOf(beat);
-  if (beat.rules.stop.after !== 'all seen' || !pot.ok) return null;
-  const left = new Set(pot.value.outcomes.map(({ entry }) => entry));
+  const urn = urnOf(beat);
+  if (beat.rules.stop.after !== 'all seen' || !urn.ok) return null;
+  const left = new Set(urn.value.outcomes.map(({ entry }) => entry));
   for (const { entry } of draws.slice(0, count)) left.delete(entry);
   return left.size;
 }
@@ -39,10 +39,10 @@ export type ShownOutcome = Readonly<{ label: string; entry: number; outcome: num
 
 /** Everything that the beat's device may show; nothing for a list in order. */
 export function shownOutcomes(beat: Draw): readonly ShownOutcome[] {
-  const pot = potOf(beat);
-  if (!pot.ok || beat.rules.returns === 'in order') return [];
+  const urn = urnOf(beat);
+  if (!urn.ok || beat.rules.returns === 'in order') return [];
   const file = deviceFile(beat.device);
-  return pot.value.outcomes.map(({ entry, value }, outcome) => {
+  return urn.value.outcomes.map(({ entry, value }, outcome) => {
     const { label, action } = beat.entries[entry]!;
     const name = label || action.guise.name || String(entry + 1);
     return { label: value === null ? name : file.valueLabel(value), entry, outcome };

@@ -8,4 +8,3 @@ declare module 'webvtt-parser' {
     ): { cues: VttCue[]; errors: { message: string; line: number }[] };
   }
 }
-declare module 'node-wav';

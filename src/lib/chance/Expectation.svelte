@@ -5,7 +5,7 @@
     meanOf,
     movesOfBeat,
     outcomeLabel,
-    potOf,
+    urnOf,
     quantileOf,
     resolveBeat,
     seededRandom,
@@ -35,7 +35,7 @@
   const { beat, names, book, setting, defaults, onkeep }: Props = $props();
 
   const REST_MS = 120;
-  const pot = $derived(potOf(beat));
+  const urn = $derived(urnOf(beat));
   let odds = $state.raw<Odds | null>(null);
   let trouble = $state('');
   let tried = $state.raw<{ seed: number; draws: readonly ResolvedDraw[] } | null>(null);
@@ -46,7 +46,7 @@
 
   $effect(() => {
     void question;
-    if (!pot.ok) {
+    if (!urn.ok) {
       odds = null;
       return;
     }
@@ -104,9 +104,9 @@
 </script>
 
 <section class="mt-3 border-l-2 border-line pl-4" aria-label="What to expect">
-  {#if !pot.ok}
+  {#if !urn.ok}
     <ul class="text-pencil" role="status">
-      {#each pot.problems as one (one.code + one.path.join('.') + JSON.stringify(one.params))}
+      {#each urn.problems as one (one.code + one.path.join('.') + JSON.stringify(one.params))}
         <li>{problemInWords({ ...one, path: [] })}</li>
       {/each}
     </ul>
@@ -139,7 +139,7 @@
   {:else if trouble}
     <p class="text-pencil" role="alert">{trouble}</p>
   {/if}
-  {#if pot.ok && beat.rules.returns !== 'in order'}
+  {#if urn.ok && beat.rules.returns !== 'in order'}
     <p class="mt-1 flex flex-wrap items-baseline gap-x-3">
       <button type="button" class="min-h-6 underline" onclick={tryTen}>Try ten draws</button>
       {#if tried}

@@ -14,9 +14,9 @@
   import MarginNotes from '$lib/findings/MarginNotes.svelte';
   import type { Desk } from './desk.svelte';
   import OtherWays from './OtherWays.svelte';
-  import type { SheetRow } from './sheet.svelte';
+  import type { ScriptRow } from './script-rows.svelte';
 
-  type Props = { desk: Desk; row: SheetRow };
+  type Props = { desk: Desk; row: ScriptRow };
   const { desk, row }: Props = $props();
 
   const beat = $derived(row.beat);
@@ -120,15 +120,15 @@
       title="Line {number}: drag it by this"
       aria-label="Move beat {number}: Enter, then arrow keys">{number}</span
     >
-    <span class="clock">{desk.sheet.clocks.get(row.beat.id)}</span>
+    <span class="clock">{desk.rows.clocks.get(row.beat.id)}</span>
   </div>
   <div class="beat min-w-0">
     <Editor
       {beat}
       {active}
-      book={desk.sheet.book}
-      setting={desk.sheet.setting}
-      defaults={desk.sheet.defaults}
+      book={desk.rows.book}
+      setting={desk.rows.setting}
+      defaults={desk.rows.defaults}
       led={row.led}
       ideas={desk.ideas}
       change={(next, key) => desk.changeBeat(next, key)}

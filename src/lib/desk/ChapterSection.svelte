@@ -116,7 +116,7 @@
     onfinalize={finalize}
   >
     {#each dragged ?? rows as { id, beatId }, index (id)}
-      {@const row = desk.sheet.rows.get(beatId)}
+      {@const row = desk.rows.all.get(beatId)}
       <div class="line">
         {#if insertIndex === index && index > 0}
           <TypeLine

@@ -65,7 +65,7 @@
           onpointerenter={() => (desk.pointedId = id)}
           onpointerleave={() => (desk.pointedId = null)}
         >
-          <span class="text-soft tabular">{desk.sheet.clocks.get(id)}</span>
+          <span class="text-soft tabular">{desk.rows.clocks.get(id)}</span>
           <span class="line-clamp-2 min-w-0">{text}</span>
         </button>
       </li>

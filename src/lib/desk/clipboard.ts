@@ -44,7 +44,7 @@ export function clipboardFor(desk: Desk) {
   function put(event: ClipboardEvent): string | null {
     const id = lineOf(event.target);
     if (id === null || hasMarkedWords(event.target) || !event.clipboardData) return null;
-    const beat = desk.sheet.rows.get(id)?.beat;
+    const beat = desk.rows.all.get(id)?.beat;
     if (!beat) return null;
     const words = [...spokenLines(beat), `${beatLabel(beat, desk.book)} ${beatInWords(beat)}`];
     event.clipboardData.setData(COPIED_LINES, written(desk.adventure, beat));

@@ -53,7 +53,7 @@ import { newId } from '$lib/store/new-id';
 import { keepVersion } from '$lib/store/version-store';
 import { Looking } from './looking.svelte';
 import { Removals } from './removal';
-import { Sheet } from './sheet.svelte';
+import { ScriptRows } from './script-rows.svelte';
 
 /** Where a typed line goes: before the beat at `index` of the chapter, counted from 0. */
 export type InsertPlace = Readonly<{ chapterId: string; index: number }>;
@@ -92,7 +92,7 @@ export class Desk {
   #writing: string | null = null;
   #book: MoveBook;
   #travelling: Adventure['moves'];
-  readonly sheet: Sheet;
+  readonly rows: ScriptRows;
   /** How words sound, once it has been loaded. */
   #sounds = $state.raw<SoundBook | null>(null);
   #listening = false;
@@ -116,8 +116,8 @@ export class Desk {
     this.#notes = $state.raw(timelyNotes(this.#findings, adventure, schedule, null));
     this.#told = $state.raw(toldLength(adventure, setting, pace(), schedule));
     this.#book = $state.raw(this.#readBook(adventure));
-    this.sheet = new Sheet({ setting, defaults, book: this.#book });
-    this.sheet.lay(adventure, schedule, notesByBeat(this.#notes.open), this.#book);
+    this.rows = new ScriptRows({ setting, defaults, book: this.#book });
+    this.rows.lay(adventure, schedule, notesByBeat(this.#notes.open), this.#book);
     draft.watch(() => this.#read());
     this.#hearLetters();
   }
@@ -143,7 +143,7 @@ export class Desk {
   #lay(): void {
     const { adventure } = this;
     this.#notes = timelyNotes(this.#findings, adventure, this.#schedule, this.#writing);
-    this.sheet.lay(adventure, this.#schedule, notesByBeat(this.#notes.open), this.#book);
+    this.rows.lay(adventure, this.#schedule, notesByBeat(this.#notes.open), this.#book);
   }
 
   /** Lines are being typed at the end of this chapter, or, with null, nowhere any more. */
@@ -343,7 +343,7 @@ export class Desk {
   /** A drag leaves a chapter with these beats; a drag between two chapters is one step to undo. */
   dropBeats(chapterId: string, beatIds: readonly string[]): void {
     // eslint-disable-next-line svelte/prefer-svelte-reactivity -- nothing is drawn from it
-    this.#beforeDrag ??= new Map([...this.sheet.rows].map(([id, { beat }]) => [id, beat]));
+    this.#beforeDrag ??= new Map([...this.rows.all].map(([id, { beat }]) => [id, beat]));
     const beats = beatIds.flatMap((id) => this.#beforeDrag?.get(id) ?? []);
     this.edit((now) => setBeats(now, chapterId, beats), 'drag');
     queueMicrotask(() => {

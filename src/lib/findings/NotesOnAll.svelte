@@ -49,13 +49,13 @@
     </ul>
   {/if}
   {#each beside as [id, list] (id)}
-    {@const row = desk.sheet.rows.get(id)}
+    {@const row = desk.rows.all.get(id)}
     <div class="border-t border-line py-1.5">
       <button
         type="button"
         class="min-h-6 text-soft tabular underline"
         onclick={() => (desk.focusNext = id)}
-        >Line {row?.number ?? ''}, at {desk.sheet.clocks.get(id)}</button
+        >Line {row?.number ?? ''}, at {desk.rows.clocks.get(id)}</button
       >
       {#each keyedNotes(list) as { key, finding } (key)}<PencilNote {desk} {finding} />{/each}
     </div>

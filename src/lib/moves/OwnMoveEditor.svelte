@@ -6,6 +6,7 @@
     FAMILIES,
     isInRing,
     listInWords,
+    pluralOf,
     POSTURES,
     readList,
     REGIONS,
@@ -96,7 +97,7 @@
   maxlength="80"
   value={move.name}
   oninput={({ currentTarget: { value } }) =>
-    set({ name: value, plural: value ? `${value}s` : '' }, 'name')}
+    set({ name: value, plural: value ? pluralOf(value) : '' }, 'name')}
   onblur={leave}
 />
 {#if !draft.isWhole}

@@ -35,12 +35,11 @@
     const draw = async () => {
       const one = await source;
       const viewport = one.getViewport({ scale: SHARPNESS });
-      const context = target.getContext('2d');
-      if (gone || !context) return;
+      if (gone) return;
       ratio = viewport.width / viewport.height;
       target.width = viewport.width;
       target.height = viewport.height;
-      await one.render({ canvasContext: context, viewport }).promise;
+      await one.render({ canvas: target, viewport }).promise;
     };
     const sight = new IntersectionObserver(
       (seen) => {

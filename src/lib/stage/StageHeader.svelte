@@ -48,7 +48,7 @@
     {#if rehearsal}<b class="ml-3 text-pencil">Rehearsal ×{rehearsal}</b>{/if}
     {#if dims}<b class="ml-3 text-pencil" data-dims>This screen may go dark</b>{/if}
   </p>
-  <p class="flex">
+  <p class="flex flex-none whitespace-nowrap">
     <button
       type="button"
       class="btn-quiet min-h-12!"

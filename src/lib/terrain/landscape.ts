@@ -1,4 +1,4 @@
-import { drawTerrain, startsBy, type Cue } from '$core';
+import { terrainOf, startsBy, type Cue } from '$core';
 
 /** What the terrain needs of a cue: a plan in a log has no more. */
 export type LandCue = Pick<
@@ -57,7 +57,7 @@ export class Landscape {
   #drawRidge(): string {
     const across = this.x(this.totalSeconds);
     const samples = Math.max(2, Math.round(across * SAMPLES_PER_PIXEL));
-    const points = drawTerrain(this.cues as readonly Cue[], samples);
+    const points = terrainOf(this.cues as readonly Cue[], samples);
     return points
       .map((p, n) => `${n ? 'L' : 'M'}${this.x(p.atSeconds)} ${this.y(p.height)}`)
       .join('');
@@ -93,7 +93,7 @@ export class Landscape {
 
   /** The height of the ridge at a moment. */
   ridgeAt(seconds: number): number {
-    this.#heights ??= drawTerrain(this.cues as readonly Cue[], HEIGHTS).map(({ height }) => height);
+    this.#heights ??= terrainOf(this.cues as readonly Cue[], HEIGHTS).map(({ height }) => height);
     const n = Math.round((seconds / (this.totalSeconds || 1)) * (HEIGHTS - 1));
     return this.y(this.#heights[Math.min(HEIGHTS - 1, Math.max(0, n))] ?? 1);
   }

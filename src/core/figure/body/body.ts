@@ -7,12 +7,12 @@ import {
   cross,
   dot,
   minus,
-  mix,
+  lerp,
   RADIANS,
   size,
   times,
   turned,
-  unit,
+  normalise,
   type Vec,
 } from './vec';
 
@@ -61,7 +61,7 @@ function bent(axes: Axes, forward: number, side: number, twist: number): Axes {
 /** Where the middle joint of a limb is, from its root to its end; `pole` says which way it bends. */
 function middleOf(root: Vec, end: Vec, first: number, second: number, pole: Vec): Vec {
   const far = size(minus(end, root));
-  const line = unit(minus(end, root), [0, -1, 0]);
+  const line = normalise(minus(end, root), [0, -1, 0]);
   const on = (first * first - second * second + far * far) / (2 * far);
   const off = Math.sqrt(Math.max(0, first * first - on * on));
   return add(along(root, line, on), times(pole, off));
@@ -70,12 +70,12 @@ function middleOf(root: Vec, end: Vec, first: number, second: number, pole: Vec)
 /** The end of a limb: where it reaches, as far as it can. Never closer than a fifth, never beyond. */
 function endOf(root: Vec, towards: Vec, length: number): Vec {
   const far = Math.min(Math.max(size(towards), 0.2), 0.9995);
-  return along(root, unit(towards, [0, -1, 0]), far * length);
+  return along(root, normalise(towards, [0, -1, 0]), far * length);
 }
 
 function armOf(shoulder: Vec, towards: Vec, swing: number, side: Side, trunk: Axes): ArmBones {
   const hand = endOf(shoulder, towards, ARM);
-  const line = unit(minus(hand, shoulder), [0, -1, 0]);
+  const line = normalise(minus(hand, shoulder), [0, -1, 0]);
   // An elbow hangs: down, outwards and a little behind.
   const rest = add(
     add(times(trunk.left, 0.55 * OUT[side]), times(trunk.up, -0.7)),
@@ -101,7 +101,7 @@ function withinAnkle(foot: Vec, shin: Vec, square: Vec): Vec {
   if (kept === angle) return foot;
   const flat = Math.hypot(down, front);
   const [sin, cos] = [Math.sin(kept * RADIANS), Math.cos(kept * RADIANS)];
-  return unit(add(aside, add(times(shin, sin * flat), times(square, cos * flat))), square);
+  return normalise(add(aside, add(times(shin, sin * flat), times(square, cos * flat))), square);
 }
 
 function legOf(
@@ -113,18 +113,21 @@ function legOf(
   pelvis: Axes,
   facing: Vec,
 ): LegBones {
-  const line = unit(minus(ankle, hip), [0, -1, 0]);
+  const line = normalise(minus(ankle, hip), [0, -1, 0]);
   // A knee bends to the front; where the leg itself goes to the front, upwards.
   const rest = add(pelvis.front, times(pelvis.up, 0.35));
   const pole = turned(across(rest, line, pelvis.up), line, -swing * OUT[side]);
   const knee = middleOf(hip, ankle, SIZES.thigh, SIZES.shin, pole);
-  const shin = unit(minus(ankle, knee), line);
+  const shin = normalise(minus(ankle, knee), line);
   const forward = across(add(times(pole, 0.8), times(facing, 0.5)), Y, facing);
-  const flat = turned(forward, unit(cross(Y, forward), X), foot.heel * 52);
+  const flat = turned(forward, normalise(cross(Y, forward), X), foot.heel * 52);
   // Square to the shin, on the knee's side of it.
   const square = across(pole, shin, pelvis.front);
-  const pointed = unit(add(times(shin, 0.85), times(square, 0.5)));
-  const wanted = unit(mix(flat, foot.point < 0 ? square : pointed, Math.abs(foot.point)), flat);
+  const pointed = normalise(add(times(shin, 0.85), times(square, 0.5)));
+  const wanted = normalise(
+    lerp(flat, foot.point < 0 ? square : pointed, Math.abs(foot.point)),
+    flat,
+  );
   const toeward = withinAnkle(wanted, shin, square);
   const soleward = across(shin, toeward, [0, -1, 0]);
   const under = along(ankle, soleward, SIZES.ankle - THICK.sole);

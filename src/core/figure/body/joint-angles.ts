@@ -1,5 +1,5 @@
 import { OUT, SIDES, type Body, type Side } from './body';
-import { across, angleBetween, dot, minus, RADIANS, times, unit, type Vec } from './vec';
+import { across, angleBetween, dot, minus, RADIANS, times, normalise, type Vec } from './vec';
 
 /** The joints that are measured. Degrees. */
 export const JOINTS = [
@@ -75,8 +75,9 @@ export function jointAngles(body: Body): Readonly<Record<Joint, number>> {
   const neck = turnsBetween(trunk, skull);
   const both = (measure: (side: Side, out: number) => number) =>
     Math.max(...SIDES.map((side) => measure(side, OUT[side])));
-  const thigh = (side: Side) => unit(minus(body.legs[side].knee, body.legs[side].hip));
-  const upperArm = (side: Side) => unit(minus(body.arms[side].elbow, body.arms[side].shoulder));
+  const thigh = (side: Side) => normalise(minus(body.legs[side].knee, body.legs[side].hip));
+  const upperArm = (side: Side) =>
+    normalise(minus(body.arms[side].elbow, body.arms[side].shoulder));
   /** Towards the front from hanging down, degrees; negative backwards. */
   const forward = (limb: Vec, { up, front, left }: Body['pelvis']) => {
     const flat = across(limb, left, front);

@@ -12,12 +12,12 @@ export const cross = (a: Vec, b: Vec): Vec => [
 ];
 export const size = (a: Vec): number => Math.hypot(a[0], a[1], a[2]);
 export const apart = (a: Vec, b: Vec): number => size(minus(a, b));
-export const mix = (a: Vec, b: Vec, t: number): Vec => add(times(a, 1 - t), times(b, t));
+export const lerp = (a: Vec, b: Vec, t: number): Vec => add(times(a, 1 - t), times(b, t));
 export const along = (from: Vec, direction: Vec, far: number): Vec =>
   add(from, times(direction, far));
 
 /** The direction of `a`, or `otherwise` where `a` has next to no length. */
-export function unit(a: Vec, otherwise: Vec = [0, 1, 0]): Vec {
+export function normalise(a: Vec, otherwise: Vec = [0, 1, 0]): Vec {
   const length = size(a);
   return length < 1e-9 ? otherwise : times(a, 1 / length);
 }
@@ -42,14 +42,14 @@ export const angleBetween = (a: Vec, b: Vec): number =>
 export function swung(a: Vec, b: Vec, t: number): Vec {
   const angle = angleBetween(a, b);
   const far = size(a) * (1 - t) + size(b) * t;
-  if (angle < 0.5) return times(unit(mix(a, b, t), unit(a)), far);
-  const axis = angle > 179 ? unit(cross(a, [0, 0, 1]), [1, 0, 0]) : unit(cross(a, b));
-  return times(turned(unit(a), axis, angle * t), far);
+  if (angle < 0.5) return times(normalise(lerp(a, b, t), normalise(a)), far);
+  const axis = angle > 179 ? normalise(cross(a, [0, 0, 1]), [1, 0, 0]) : normalise(cross(a, b));
+  return times(turned(normalise(a), axis, angle * t), far);
 }
 
 /** `a` without what lies along the unit `axis`; `otherwise` where nothing is left. */
 export function across(a: Vec, axis: Vec, otherwise: Vec): Vec {
   const rest = minus(a, times(axis, dot(a, axis)));
-  if (size(rest) > 1e-6) return unit(rest);
-  return unit(minus(otherwise, times(axis, dot(otherwise, axis))), otherwise);
+  if (size(rest) > 1e-6) return normalise(rest);
+  return normalise(minus(otherwise, times(axis, dot(otherwise, axis))), otherwise);
 }

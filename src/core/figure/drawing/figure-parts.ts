@@ -15,7 +15,7 @@ import {
   type Point,
   type Shape,
 } from './figure-shape';
-import { add, along, mix, times, type Vec } from '../body/vec';
+import { add, along, lerp, times, type Vec } from '../body/vec';
 
 const SLEEVE = 0.62;
 const TROUSER = 0.5;
@@ -27,7 +27,7 @@ function limbs(body: Body, see: Camera): readonly FigurePart[] {
     points.reduce((sum, point) => sum + see(point).depth, 0) / points.length;
   const arm = (side: Side): FigurePart => {
     const { shoulder, elbow, hand } = body.arms[side];
-    const cuff = mix(shoulder, elbow, SLEEVE);
+    const cuff = lerp(shoulder, elbow, SLEEVE);
     return {
       depth: depthOf(shoulder, elbow, hand) + 0.03,
       outlined: true,
@@ -40,14 +40,14 @@ function limbs(body: Body, see: Camera): readonly FigurePart[] {
   };
   const leg = (side: Side): FigurePart => {
     const { hip, knee, ankle, heel, toe } = body.legs[side];
-    const down = mix(knee, ankle, TROUSER);
+    const down = lerp(knee, ankle, TROUSER);
     return {
       depth: depthOf(hip, knee, ankle) - 0.01,
       outlined: true,
       shapes: [
         stroke([knee, ankle], THICK.knee * 1.7, 'skin'),
         stroke([heel, toe], THICK.sole * 2.7, 'shoe'),
-        stroke([ankle, mix(heel, toe, 0.3)], THICK.sole * 2.7, 'shoe'),
+        stroke([ankle, lerp(heel, toe, 0.3)], THICK.sole * 2.7, 'shoe'),
         stroke([hip, knee, down], THICK.knee * 2.1, 'bottom'),
       ],
     };

@@ -4,7 +4,7 @@ import type { MarkKind } from '../../model/figure';
 import type { Moment } from '../motion/motion';
 import { SIZES } from '../body/proportions';
 import { flat, type FigurePart, type Point, type Shape } from './figure-shape';
-import { add, along, mix, RADIANS, times, type Vec } from '../body/vec';
+import { add, along, lerp, RADIANS, times, type Vec } from '../body/vec';
 
 const stroke = (points: readonly Point[], width = 0.016): Shape => ({
   kind: 'stroke',
@@ -81,13 +81,13 @@ const foot =
   (side: Side): Draw =>
   ({ body }, see) => {
     const { heel, toe } = body.legs[side];
-    const at = flat(see(mix(heel, toe, 0.5)));
+    const at = flat(see(lerp(heel, toe, 0.5)));
     return [...rays(at, 0.1, 0.15, 0, 35, 2), ...rays(at, 0.1, 0.15, 145, 180, 2)];
   };
 
 const DRAWN: Readonly<Record<MarkKind, Draw>> = {
   'burst between the hands': ({ body }, see) => {
-    const at = flat(see(mix(body.arms.L.hand, body.arms.R.hand, 0.5)));
+    const at = flat(see(lerp(body.arms.L.hand, body.arms.R.hand, 0.5)));
     // To both sides: above the hands there is a face. In ink, for they lie over the clothes.
     const all = [...rays(at, 0.075, 0.12, -35, 35, 3), ...rays(at, 0.075, 0.12, 145, 215, 3)];
     return all.map((ray) => ({ ...ray, paint: 'ink' }));

@@ -5,13 +5,13 @@ import { THICK } from '../body/proportions';
 import { flat, strokeOf, type Build, type FigurePart } from './figure-shape';
 import { PLAY_THINGS } from './play-things';
 import { area, ring, type Draw } from './prop-shapes';
-import { add, along, apart, minus, unit, type Vec } from '../body/vec';
+import { add, along, apart, minus, normalise, type Vec } from '../body/vec';
 
 /** The hand that is nearest to a place, and the way its forearm points. */
 function grip(at: Vec, { body }: Moment): Vec {
   const { L, R } = body.arms;
   const arm = apart(at, L.hand) < apart(at, R.hand) ? L : R;
-  return unit(minus(arm.hand, arm.elbow), [0, 0, 1]);
+  return normalise(minus(arm.hand, arm.elbow), [0, 0, 1]);
 }
 
 const chair: Draw = (at, see) => {

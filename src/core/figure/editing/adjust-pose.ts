@@ -5,7 +5,7 @@ import { beyondRange } from '../body/joint-angles';
 import { standing } from '../motion/motion';
 import type { Pose } from '../../model/pose';
 import { ARM, LEG, THICK } from '../body/proportions';
-import { add, along, minus, size, times, unit, type Vec } from '../body/vec';
+import { add, along, minus, size, times, normalise, type Vec } from '../body/vec';
 
 /** What of a posture can be taken hold of. */
 export const HANDLES = [
@@ -46,7 +46,7 @@ const round = (value: number) => Math.round(value * 1000) / 1000;
 
 /** A reach no longer than the limb, as it is written. */
 function written(reach: Vec): Vec {
-  const [a, b, c] = size(reach) > 1 ? unit(reach) : reach;
+  const [a, b, c] = size(reach) > 1 ? normalise(reach) : reach;
   return [round(a), round(b), round(c)];
 }
 

@@ -1,7 +1,7 @@
 import { bodyOf, movedBody, SIDES, type Body } from '../body/body';
 import type { Figure, Holder } from '../../model/figure';
 import type { Limb, Pose } from '../../model/pose';
-import { add, apart, mix, swung, times, type Vec } from '../body/vec';
+import { add, apart, lerp, swung, times, type Vec } from '../body/vec';
 
 /** A moment of a figure: its body, and where its props are. */
 export type Moment = Readonly<{
@@ -77,10 +77,10 @@ function around({ keys }: Figure, phase: number) {
 }
 
 const ANCHORED = {
-  feet: ({ legs }: Body) => mix(legs.L.ankle, legs.R.ankle, 0.5),
+  feet: ({ legs }: Body) => lerp(legs.L.ankle, legs.R.ankle, 0.5),
   'left foot': ({ legs }: Body) => legs.L.ankle,
   'right foot': ({ legs }: Body) => legs.R.ankle,
-  hands: ({ arms }: Body) => mix(arms.L.hand, arms.R.hand, 0.5),
+  hands: ({ arms }: Body) => lerp(arms.L.hand, arms.R.hand, 0.5),
   hips: ({ hips }: Body) => hips,
 } satisfies Record<Figure['anchor'], (body: Body) => Vec>;
 
@@ -99,7 +99,7 @@ function holderIn(body: Body, by: Holder): Vec {
     case 'right hand':
       return body.arms.R.hand;
     case 'hands':
-      return mix(body.arms.L.hand, body.arms.R.hand, 0.5);
+      return lerp(body.arms.L.hand, body.arms.R.hand, 0.5);
     case 'head':
       return add(body.head, times(body.skull.up, 0.11));
     case 'floor':
@@ -116,7 +116,7 @@ export function momentAt(figure: Figure, phase: number): Moment {
   const props = figure.props.map(({ places }) => {
     const a = places[last % places.length]!;
     const b = places[next % places.length]!;
-    const at = mix(
+    const at = lerp(
       add(holderIn(body, a.by), a.at),
       add(holderIn(body, b.by), b.at),
       // A thing in the air goes evenly to the side: what it is held by eases.

@@ -1,5 +1,5 @@
 import { amountOdds } from '../../chance/amount';
-import { potOf } from '../../chance/pot';
+import { urnOf } from '../../chance/urn';
 import type { Draw } from '../../beats/draw-schema';
 import { isSum } from '../../model/chance';
 import { moveIn } from '../../moves/move-book';
@@ -22,12 +22,12 @@ type Reach = Readonly<{
 
 function reachesOf(beat: Draw, { band, book }: FindingContext): readonly Reach[] {
   const { amount } = beat;
-  const pot = potOf(beat);
-  if (!isSum(amount) || !pot.ok) return [];
+  const urn = urnOf(beat);
+  if (!isSum(amount) || !urn.ok) return [];
   return beat.entries.flatMap(({ action }, entry): Reach[] => {
     const move = moveIn(book, action.move);
     if (action.dose.unit !== move.usual.unit) return [];
-    const amounts = pot.value.outcomes
+    const amounts = urn.value.outcomes
       .filter((one) => one.entry === entry)
       // A joker has no number: it is done as its dose says.
       .filter(({ value }) => value !== null || amount.from === 'number die')

@@ -1,5 +1,5 @@
 import { chancesOfNever } from '../../chance/never';
-import { potOf } from '../../chance/pot';
+import { urnOf } from '../../chance/urn';
 import type { Draw } from '../../beats/draw-schema';
 import { calledIn } from '../../moves/move-book';
 import type { FindingContext } from '../context';
@@ -13,8 +13,8 @@ const OFTEN_MISSED = 0.1;
 
 /** The entry that is likeliest to stay away, and how likely; null where that is rare. */
 const likeliestMissed = remember((beat: Draw) => {
-  const pot = potOf(beat);
-  const never = pot.ok ? chancesOfNever(pot.value) : null;
+  const urn = urnOf(beat);
+  const never = urn.ok ? chancesOfNever(urn.value) : null;
   if (!never) return null;
   // A joker is meant to be rare.
   const told = never.map((chance, entry) => (beat.entries[entry]!.cards === 'jokers' ? 0 : chance));

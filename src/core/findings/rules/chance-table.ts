@@ -1,5 +1,5 @@
 import { dealt } from '../../devices';
-import { potOf } from '../../chance/pot';
+import { urnOf } from '../../chance/urn';
 import type { Draw } from '../../beats/draw-schema';
 import type { Problem } from '../../model/problem';
 import type { FindingContext } from '../context';
@@ -24,8 +24,8 @@ function fixOf({ id }: Draw, { code }: Problem): Fix | null {
 export function checkTables({ beats }: FindingContext): Seen[] {
   return [...beats.values()].flatMap((beat): Seen[] => {
     if (beat.kind !== 'draw') return [];
-    const pot = potOf(beat);
-    const first = pot.ok ? undefined : pot.problems[0];
+    const urn = urnOf(beat);
+    const first = urn.ok ? undefined : urn.problems[0];
     if (!first) return [];
     const outcome = first.params.outcome;
     const params = {

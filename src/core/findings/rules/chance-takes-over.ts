@@ -1,5 +1,5 @@
 import { chancesToTakeOver } from '../../chance/take-over';
-import { potOf } from '../../chance/pot';
+import { urnOf } from '../../chance/urn';
 import type { Draw } from '../../beats/draw-schema';
 import { calledIn } from '../../moves/move-book';
 import type { FindingContext } from '../context';
@@ -17,11 +17,11 @@ const MOSTLY = 0.5;
 const FEWEST = 3;
 
 const likeliest = remember((beat: Draw) => {
-  const pot = potOf(beat);
+  const urn = urnOf(beat);
   const { stop } = beat.rules;
-  if (!pot.ok || beat.entries.length < FEWEST) return null;
+  if (!urn.ok || beat.entries.length < FEWEST) return null;
   if (stop.after !== 'draws' || stop.draws < FEWEST) return null;
-  const chances = chancesToTakeOver(pot.value);
+  const chances = chancesToTakeOver(urn.value);
   if (!chances) return null;
   const most = Math.max(...chances);
   // Two can't both be more than half: chances of each add up to that of any.

@@ -1,3 +1,4 @@
+import { stemmer } from 'stemmer';
 import { spokenLines, partsOfBeat, type Beat } from '../../beats';
 import type { FindingContext } from '../context';
 import { WHOLE, type Seen } from '../finding';
@@ -14,9 +15,13 @@ const EMPTY = new Set(
 const LAST_SHARE = 0.35;
 const LEAST_BEATS = 6;
 
-/** The same word in another form begins with the same letters: "dance", "danced". */
+/** Shorter stems begin too many words. */
 const STEM_LETTERS = 4;
-const stemsOf = (words: readonly string[]) => words.map((word) => word.slice(0, STEM_LETTERS));
+/** The same word in another form has the same stem, or one that goes on: "dance", "danced", "deliver", "delivery". */
+const isSameWord = (one: string, other: string) =>
+  one === other ||
+  (Math.min(one.length, other.length) >= STEM_LETTERS &&
+    (one.startsWith(other) || other.startsWith(one)));
 
 const wordsOfBeat = remember((beat: Beat) =>
   [...spokenLines(beat), ...partsOfBeat(beat).map(({ guise }) => guise.name)].flatMap(tellingWords),
@@ -30,7 +35,7 @@ export function checkWant({ adventure }: FindingContext): Seen[] {
   const end = beats.slice(Math.floor(beats.length * (1 - LAST_SHARE)));
   if (!end.some((beat) => spokenLines(beat).length > 0)) return [];
   const titles = adventure.chapters.slice(-2).flatMap(({ title }) => tellingWords(title));
-  const said = new Set(stemsOf([...end.flatMap(wordsOfBeat), ...titles]));
-  if (stemsOf(wanted).some((stem) => said.has(stem))) return [];
+  const said = [...end.flatMap(wordsOfBeat), ...titles].map(stemmer);
+  if (wanted.map(stemmer).some((stem) => said.some((one) => isSameWord(stem, one)))) return [];
   return [{ place: WHOLE, severity: 'think', params: { want: adventure.world.want }, fix: null }];
 }

@@ -1,4 +1,4 @@
-import { decode } from 'node-wav';
+import { WaveFile } from 'wavefile';
 import { describe, expect, it } from 'vitest';
 import { unroll } from '../../schedule/unroll';
 import { doseOf, moveBeat, withBeats } from '../../testing/make';
@@ -20,19 +20,18 @@ const schedule = unroll(
 /** A block of samples, as audio is handled. */
 const BLOCK = 128;
 
-// The outside reader is node-wav.
+// The outside reader is wavefile.
 describe('the guide track', () => {
   const bytes = renderGuideTrack(schedule);
-  const { sampleRate, channelData } = decode(Buffer.from(bytes)) as {
-    sampleRate: number;
-    channelData: Float32Array[];
-  };
-  const [track] = channelData;
+  const file = new WaveFile(bytes);
+  const { sampleRate, numChannels } = file.fmt as { sampleRate: number; numChannels: number };
+  file.toBitDepth('32f');
+  const track = file.getSamples(false, Float32Array) as unknown as Float32Array;
 
   it('is a file that another reader reads, as long as the schedule', () => {
     expect(sampleRate).toBe(SAMPLE_RATE);
-    expect(channelData).toHaveLength(1);
-    expect(track!.length / sampleRate).toBeCloseTo(schedule.totalSeconds, 3);
+    expect(numChannels).toBe(1);
+    expect(track.length / sampleRate).toBeCloseTo(schedule.totalSeconds, 3);
   });
 
   it('has every sound of the schedule within a block of samples, and silence before it', () => {
@@ -41,7 +40,7 @@ describe('the guide track', () => {
     for (const { atSeconds } of sounds) {
       const at = Math.round(atSeconds * sampleRate);
       const loudest = (from: number, to: number) =>
-        track!.slice(Math.max(0, from), to).reduce((most, one) => Math.max(most, Math.abs(one)), 0);
+        track.slice(Math.max(0, from), to).reduce((most, one) => Math.max(most, Math.abs(one)), 0);
       expect(loudest(at, at + BLOCK)).toBeGreaterThan(0.1);
       // What was struck before may still be dying away; this one is not there yet.
       expect(loudest(at - BLOCK, at - 1)).toBeLessThan(loudest(at, at + BLOCK) / 2);
@@ -51,7 +50,7 @@ describe('the guide track', () => {
   it('has nothing where nothing sounds', () => {
     const drink = schedule.cues.find(({ kind }) => kind === 'drink')!;
     const from = Math.round((drink.startSeconds + 1) * sampleRate);
-    expect(track!.slice(from, from + 10 * sampleRate).every((one) => one === 0)).toBe(true);
+    expect(track.slice(from, from + 10 * sampleRate).every((one) => one === 0)).toBe(true);
   });
 
   it('of nothing is an empty track', () => {

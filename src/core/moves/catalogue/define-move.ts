@@ -1,3 +1,4 @@
+import { pluralOf } from '../../words/plurals';
 import type { DoseUnit } from '../../model/dose';
 import type { Move } from '../../model/move';
 import { cautionText, type KnownCaution } from '../cautions';
@@ -47,7 +48,7 @@ export function defineMove(family: Move['family'], given: Given): Move {
   const [unit, young, five, older] = usual;
   const youngest = youngestTempo(family, unit);
   return {
-    plural: `${given.name}s`,
+    plural: pluralOf(given.name),
     aliases: [],
     family,
     landingsPerRep: 0,

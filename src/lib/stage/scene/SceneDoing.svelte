@@ -200,6 +200,11 @@
     padding: 1.5cqmin 3cqmin;
     border: clamp(10px, 2.4cqmin, 24px) solid var(--ink);
   }
+  .rest,
+  .drink,
+  .calm {
+    padding: 1.5cqmin 3cqmin;
+  }
   .rest::before,
   .drink::before,
   .calm::before {
@@ -227,6 +232,7 @@
   .swap .seen,
   .change .seen {
     border-inline: clamp(6px, 1.4cqmin, 14px) dashed var(--water);
+    padding-inline: 2cqmin;
   }
   .setup {
     border: clamp(4px, 1cqmin, 10px) dashed var(--water);

@@ -55,7 +55,9 @@
   .things {
     display: flex;
     align-items: center;
+    justify-content: center;
     gap: 2cqmin;
+    padding: 1cqmin 2cqmin;
     min-width: 0;
     min-height: 0;
   }

@@ -9,7 +9,7 @@ import {
   type SumName,
 } from './odds-shape';
 import { handsOf, largestHand, shifted } from './hands';
-import { copiesOf, isAlike, isSteered, type Pot } from './pot';
+import { copiesOf, isAlike, isSteered, type Urn } from './urn';
 import { chancesOfOften, countsOfHands, type Hand } from './some-often';
 
 /** More ways than this of what may be left, and it is played instead. */
@@ -21,7 +21,7 @@ const MOST_STATES = 40_000;
  * (hypergeometric). Null where an amount is a chance of its own.
  */
 function handSums(input: OddsInput, draws: number, sum: SumName): Distribution | null {
-  const { outcomes, rules } = input.pot;
+  const { outcomes, rules } = input.urn;
   const cards: number[] = [];
   for (const [outcome, { copies }] of outcomes.entries()) {
     const costs = input.costs[outcome]!;
@@ -38,7 +38,7 @@ function handSums(input: OddsInput, draws: number, sum: SumName): Distribution |
 
 /** A sum where each entry always comes to the same: read off how often each came. */
 function fixedSums(input: OddsInput, hands: readonly Hand[], sum: SumName) {
-  const fixed = fixedOf(input.pot, input.costs, sum);
+  const fixed = fixedOf(input.urn, input.costs, sum);
   if (!fixed) return null;
   const odds: number[] = [];
   for (const [counts, chance] of hands) {
@@ -52,9 +52,9 @@ function fixedSums(input: OddsInput, hands: readonly Hand[], sum: SumName) {
 type Walked = Readonly<{ hands: readonly Hand[]; throwsAgain: number; repeats: number }>;
 
 /** Entries in order: nothing is left to chance. */
-function walkInOrder({ pot }: OddsInput, draws: number): Walked {
-  const { outcomes } = pot;
-  const counts = Array.from({ length: pot.entries }, () => 0);
+function walkInOrder({ urn }: OddsInput, draws: number): Walked {
+  const { outcomes } = urn;
+  const counts = Array.from({ length: urn.entries }, () => 0);
   let repeats = 0;
   for (let n = 0; n < draws; n += 1) {
     const { entry } = outcomes[n % outcomes.length]!;
@@ -65,14 +65,14 @@ function walkInOrder({ pot }: OddsInput, draws: number): Walked {
 }
 
 /**
- * All ways of emptying the pot at once. A state is what is left of each entry, as the digits of one
+ * All ways of emptying the urn at once. A state is what is left of each entry, as the digits of one
  * number, and which entry was last: plain arrays, for there are tens of thousands. Null where there
  * are too many.
  */
 // The hottest loop of the odds, over plain arrays: its branches stay where its numbers are.
 // eslint-disable-next-line complexity
-function walkPot({ pot }: OddsInput, full: readonly number[], draws: number): Walked | null {
-  const { outcomes, rules } = pot;
+function walkUrn({ urn }: OddsInput, full: readonly number[], draws: number): Walked | null {
+  const { outcomes, rules } = urn;
   const again = rules.onRepeat === 'again';
   const n = full.length;
   const size = full.reduce((sum, count) => sum + count, 0);
@@ -138,26 +138,26 @@ function walkPot({ pot }: OddsInput, full: readonly number[], draws: number): Wa
 }
 
 /** By entries alone, without stand-ins and without rules of how often each may come. */
-function isWalkable(pot: Pot): boolean {
-  const { returns, onRepeat } = pot.rules;
-  return returns !== 'back' && onRepeat !== 'stand-in' && !isSteered(pot.rules) && isAlike(pot);
+function isWalkable(urn: Urn): boolean {
+  const { returns, onRepeat } = urn.rules;
+  return returns !== 'back' && onRepeat !== 'stand-in' && !isSteered(urn.rules) && isAlike(urn);
 }
 
 /**
  * Exact odds where what was drawn stays out, or stays out until the bag is empty, or the entries come
  * in order; null for other rules, or where there are too many states.
  */
-export function potOdds(input: OddsInput): Odds | null {
-  const { pot } = input;
-  const { rules, outcomes } = pot;
+export function urnOdds(input: OddsInput): Odds | null {
+  const { urn } = input;
+  const { rules, outcomes } = urn;
   const { returns, onRepeat, stop } = rules;
-  if (!isWalkable(pot) || stop.after !== 'draws') return null;
+  if (!isWalkable(urn) || stop.after !== 'draws') return null;
   const inOrder = returns === 'in order';
   const again = onRepeat === 'again' && !inOrder;
-  const full = copiesOf(pot);
+  const full = copiesOf(urn);
   const size = full.reduce((sum, count) => sum + count, 0);
   const draws = returns === 'out' ? Math.min(stop.draws, size) : stop.draws;
-  const walked = inOrder ? walkInOrder(input, draws) : walkPot(input, full, draws);
+  const walked = inOrder ? walkInOrder(input, draws) : walkUrn(input, full, draws);
   if (!walked) return null;
   const { hands, throwsAgain, repeats } = walked;
   const cardsAlike = !inOrder && !again && outcomes.every((one) => one.weight === 1);

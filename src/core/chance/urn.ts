@@ -5,7 +5,7 @@ import { problem, type Path, type Problem, type Result } from '../model/problem'
 import type { DrawSetup } from './setup';
 
 /** A draw beat ready to be drawn from: every outcome means something, and some can come. */
-export type Pot = Readonly<{
+export type Urn = Readonly<{
   outcomes: readonly Outcome[];
   /** How many entries the table has; not all need be reachable. */
   entries: number;
@@ -13,19 +13,19 @@ export type Pot = Readonly<{
 }>;
 
 /** How many there are of each entry before something is put back. */
-export function copiesOf({ outcomes, entries }: Pot): readonly number[] {
+export function copiesOf({ outcomes, entries }: Urn): readonly number[] {
   const copies = Array.from({ length: entries }, () => 0);
   for (const one of outcomes) copies[one.entry]! += one.copies;
   return copies;
 }
 
 /** No outcome is likelier than another, but for how many there are of it. */
-export function isEven({ outcomes }: Pot): boolean {
+export function isEven({ outcomes }: Urn): boolean {
   return outcomes.every(({ weight }) => weight === outcomes[0]!.weight);
 }
 
 /** Outcomes of one entry are as likely as each other, but for how many there are of them. */
-export function isAlike({ outcomes }: Pot): boolean {
+export function isAlike({ outcomes }: Urn): boolean {
   const weights = new Map<number, number>();
   for (const { entry, weight } of outcomes) weights.set(entry, weights.get(entry) ?? weight);
   return outcomes.every(({ entry, weight }) => weights.get(entry) === weight);
@@ -36,8 +36,8 @@ export function isSteered({ mostOfOne, mostAhead, noPattern }: DrawRules): boole
   return mostOfOne !== null || mostAhead !== null || noPattern;
 }
 
-/** How likely each entry is with everything in the pot; sums to one. */
-export function entryChances({ outcomes, entries }: Pot): readonly number[] {
+/** How likely each entry is with everything in the urn; sums to one. */
+export function entryChances({ outcomes, entries }: Urn): readonly number[] {
   const total = outcomes.reduce((sum, { weight }) => sum + weight, 0);
   return Array.from({ length: entries }, (_, entry) =>
     outcomes.reduce((sum, one) => (one.entry === entry ? sum + one.weight / total : sum), 0),
@@ -59,7 +59,7 @@ function checkAmount(amount: AmountRule, device: Device): Problem[] {
  * means nothing, nothing with any weight, a stand-in rule without a stand-in, an amount from a device
  * without numbers, a range that runs backwards.
  */
-export function potOf(beat: DrawSetup): Result<Pot> {
+export function urnOf(beat: DrawSetup): Result<Urn> {
   const { entries, rules, amount, device } = beat;
   if (entries.length === 0) return { ok: false, problems: [problem('no-outcome', ['entries'])] };
   const { outcomes, problems: unmapped } = deviceFile(device).outcomes({ device, entries });

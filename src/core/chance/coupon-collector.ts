@@ -1,7 +1,7 @@
 import { chainOf, sumsAt, type Chain } from './chain';
 import { exactOdds } from './entry-reps';
 import { MOST_SUM, SUMS, type Distribution, type Odds, type OddsInput } from './odds-shape';
-import { entryChances, isSteered } from './pot';
+import { entryChances, isSteered } from './urn';
 import { MOST_SEEN_ENTRIES } from './seen';
 
 /** More work than this for all that is asked, in steps, and it is played instead. */
@@ -121,13 +121,13 @@ function expectations(walk: Walk, chain: Chain, p: readonly number[]) {
  * collector's problem, walked over subsets (Feller, vol. 1). Null for other rules, or where there is too
  * much to walk.
  */
-export function untilSeenOdds(input: OddsInput): Odds | null {
-  const { pot } = input;
-  const { returns, onRepeat, stop } = pot.rules;
-  if (returns !== 'back' || stop.after !== 'all seen' || isSteered(pot.rules)) return null;
-  const p = entryChances(pot);
+export function couponCollectorOdds(input: OddsInput): Odds | null {
+  const { urn } = input;
+  const { returns, onRepeat, stop } = urn.rules;
+  if (returns !== 'back' || stop.after !== 'all seen' || isSteered(urn.rules)) return null;
+  const p = entryChances(urn);
   if (p.filter((chance) => chance > 0).length > MOST_SEEN_ENTRIES) return null;
-  const chain = chainOf(pot, p);
+  const chain = chainOf(urn, p);
   const walk = walkOf(chain, p, onRepeat === 'keep', stop.most);
   const addsOf = SUMS.map((sum) => chain.nodes.map((node) => sumsAt(input, node, sum)));
   const countOf = (entry: number): Adds =>

@@ -14,7 +14,7 @@ import { SvelteMap } from 'svelte/reactivity';
 import { whenIdle } from '$lib/workers/when-idle';
 
 /** What the line of a beat shows besides the beat itself. */
-export type SheetRow = Readonly<{
+export type ScriptRow = Readonly<{
   beat: Beat;
   /** How its chapter is led. */
   led: Led;
@@ -35,7 +35,7 @@ const NO_NOTES: readonly Finding[] = [];
 const saysTheSame = (one: readonly Finding[], other: readonly Finding[]) =>
   one === other || (one.length === other.length && JSON.stringify(one) === JSON.stringify(other));
 
-const isSame = (one: SheetRow, other: SheetRow) =>
+const isSame = (one: ScriptRow, other: ScriptRow) =>
   one.beat === other.beat &&
   one.led === other.led &&
   one.number === other.number &&
@@ -48,8 +48,8 @@ const isSame = (one: SheetRow, other: SheetRow) =>
  * from the one document, a key stroke in a script of 300 beats woke some thousand effects, most of
  * them to find nothing new (15 ms); laid out like this, only lines that changed are touched.
  */
-export class Sheet {
-  readonly rows = new SvelteMap<string, SheetRow>();
+export class ScriptRows {
+  readonly all = new SvelteMap<string, ScriptRow>();
   /**
    * The clock at the start of each beat that takes time. A longer line moves them all: those that
    * follow it at once, those farther down a moment later, when the browser has time.
@@ -90,7 +90,7 @@ export class Sheet {
     const later: (readonly [string, string])[] = [];
     let sinceChange = -1;
     // eslint-disable-next-line svelte/prefer-svelte-reactivity -- gone with this call
-    const gone = new Set(this.rows.keys());
+    const gone = new Set(this.all.keys());
     let number = 0;
     for (const { beats, led } of chapters) {
       for (const beat of beats) {
@@ -98,7 +98,7 @@ export class Sheet {
         number += 1;
         gone.delete(id);
         const sum = totals.byBeat.get(id);
-        const row: SheetRow = {
+        const row: ScriptRow = {
           beat,
           led: led ?? defaults.led,
           number,
@@ -107,9 +107,9 @@ export class Sheet {
           notes: notes.get(id) ?? NO_NOTES,
         };
         const start = starts.get(id);
-        const before = this.rows.get(id);
+        const before = this.all.get(id);
         if (!before || !isSame(before, row)) {
-          this.rows.set(id, row);
+          this.all.set(id, row);
           sinceChange = 0;
         } else if (sinceChange >= 0) sinceChange += 1;
         const clock = start === undefined ? '' : clockOf(start);
@@ -120,11 +120,11 @@ export class Sheet {
     }
     if (later.length > 0) {
       this.#cancelLater = whenIdle(() => {
-        for (const [id, clock] of later) if (this.rows.has(id)) this.clocks.set(id, clock);
+        for (const [id, clock] of later) if (this.all.has(id)) this.clocks.set(id, clock);
       });
     }
     for (const id of gone) {
-      this.rows.delete(id);
+      this.all.delete(id);
       this.clocks.delete(id);
     }
   }
