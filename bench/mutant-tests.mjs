@@ -24,39 +24,54 @@ function failed() {
     .map(({ moduleId }) => moduleId);
 }
 
-/** The tests that read a file, the nearest first. */
+const took = new Map(
+  vitest.state
+    .getTestModules()
+    .map((module) => [
+      module.moduleId,
+      module.diagnostic().duration + module.diagnostic().collectDuration,
+    ]),
+);
+
+/** Every file that reads this one, by way of others too. */
 function readersOf(file) {
   const seen = new Set();
-  const nearest = new Map();
-  for (const project of vitest.projects) {
-    const graph = project.vite.environments.ssr.moduleGraph;
-    let edge = [...(graph.getModulesByFile(file) ?? [])];
-    for (let far = 0; edge.length > 0; far += 1) {
-      const next = [];
-      for (const module of edge) {
-        if (seen.has(module)) continue;
-        seen.add(module);
-        nearest.set(module.file, Math.min(far, nearest.get(module.file) ?? far));
-        next.push(...module.importers);
-      }
-      edge = next;
+  for (const { vite } of vitest.projects) {
+    const graph = vite.environments.ssr.moduleGraph;
+    const edge = [...(graph.getModulesByFile(file) ?? [])];
+    while (edge.length > 0) {
+      const module = edge.pop();
+      if (seen.has(module.file)) continue;
+      seen.add(module.file);
+      edge.push(...module.importers);
     }
   }
-  const beside = (spec) => (dirname(spec.moduleId) === dirname(file) ? 0 : 1);
-  return all
-    .filter(({ moduleId }) => nearest.has(moduleId) && !failing.has(moduleId))
-    .sort((a, b) => beside(a) - beside(b) || nearest.get(a.moduleId) - nearest.get(b.moduleId));
+  return seen;
+}
+
+/** The tests that read a file, in three goes: those beside it and the quickest, the quick, the rest. */
+function goesFor(file) {
+  const readers = readersOf(file);
+  const beside = ({ moduleId }) => (dirname(moduleId) === dirname(file) ? 0 : 1);
+  const specs = all
+    .filter(({ moduleId }) => readers.has(moduleId) && !failing.has(moduleId))
+    .sort((a, b) => beside(a) - beside(b) || took.get(a.moduleId) - took.get(b.moduleId));
+  const goes = [[], [], []];
+  let sum = 0;
+  for (const spec of specs) {
+    sum += took.get(spec.moduleId);
+    goes[sum < 3_000 ? 0 : sum < 15_000 ? 1 : 2].push(spec);
+  }
+  return goes;
 }
 
 process.on('message', async (file) => {
-  const specs = readersOf(file);
-  const near = Math.max(4, Math.ceil(specs.length / 6));
   let by = null;
-  for (const some of [specs.slice(0, near), specs.slice(near)]) {
-    if (by !== null || some.length === 0) continue;
+  for (const specs of goesFor(file)) {
+    if (by !== null || specs.length === 0) continue;
     vitest.invalidateFile(file);
-    await vitest.runTestSpecifications(some);
-    by = failed().find((module) => some.some(({ moduleId }) => moduleId === module)) ?? null;
+    await vitest.runTestSpecifications(specs);
+    by = failed().find((module) => specs.some(({ moduleId }) => moduleId === module)) ?? null;
   }
   vitest.invalidateFile(file);
   process.send({ by });

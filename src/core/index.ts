@@ -107,7 +107,7 @@ export { TIMINGS, type Timing, type TimingName } from './cues/timing';
 export { type Sum } from './cues/totals';
 export { secondsOnWay } from './cues/work';
 // language
-export { doseInWords, unitWord } from './language/dose-words';
+export { doseInWords, turnsInWords, unitWord } from './language/dose-words';
 export { amountInWords, rulesInWords, stopInWords } from './language/draw-words';
 export { proposeGuises, type GuiseProposal } from './language/guises';
 export { LETTER_BOX, letterStrokes } from './language/letter-strokes';

@@ -3,7 +3,7 @@ import { TOLD, type Score } from '../cues/score';
 import { addTurn, doingOf } from '../cues/work';
 import type { Station } from '../model/action';
 import { showsEach } from '../model/led';
-import { SET_COST } from '../moves/other-doses';
+import { SET_COST, shareCost } from '../moves/other-doses';
 import { PLAIN, partsIn, saidTo, type BeatFile, type Way } from './beat-file';
 import { clockInWords, ownInWords, timesInWords } from './circuit-words';
 import { BY_THE_CLOCK, circuitSchema, type Circuit } from './circuit-schema';
@@ -116,7 +116,7 @@ function ways(beat: Circuit): Way<Circuit>[] {
     WORK_SECONDS.flatMap((workSeconds) =>
       REST_SECONDS.map((restSeconds): Way<Circuit> => {
         const cost =
-          Math.abs(workSeconds / beat.workSeconds - 1) +
+          shareCost(workSeconds / beat.workSeconds) +
           Math.abs(restSeconds - beat.restSeconds) / 30 +
           Math.abs(count - beat.rounds) * SET_COST;
         return [{ ...beat, rounds: count, workSeconds, restSeconds }, cost];

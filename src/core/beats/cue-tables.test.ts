@@ -114,6 +114,37 @@ describe('the cues of a beat, one by one', () => {
     ]);
   });
 
+  it('move, half at a time: the others wait, and a child is counted once', () => {
+    const squats = doseOf('squat', 5, { atOnce: 'half' });
+    const { cues, totals } = unroll(withBeats(moveBeat([squats], { show: 'none' })));
+    // Three seconds until the next are ready.
+    expect(cues.map(tell)).toEqual(['0 work 8 squat', '8 change 3 squat', '11 work 8 squat']);
+    expect(cues.map(({ doing }) => doing?.go)).toEqual([
+      { n: 1, of: 2 },
+      { n: 2, of: 2 },
+      { n: 2, of: 2 },
+    ]);
+    expect(totals.all).toMatchObject({ seconds: 19, workSeconds: 8, reps: 5 });
+    expect(totals.all.effortSeconds).toEqual([8, 3, 0, 8, 0]);
+  });
+
+  it('move, five at a time: twelve children are three goes, in every set', () => {
+    const hops = doseOf('hop', 4, { atOnce: 5, amounts: [4, 4], restSeconds: 10 });
+    expect(tableOf(moveBeat([hops], { show: 'none' }))).toEqual([
+      '0 work 3.2 hop',
+      '3.2 change 3 hop',
+      '6.2 work 3.2 hop',
+      '9.4 change 3 hop',
+      '12.4 work 3.2 hop',
+      '15.6 rest 10 hop',
+      '25.6 work 3.2 hop',
+      '28.8 change 3 hop',
+      '31.8 work 3.2 hop',
+      '35 change 3 hop',
+      '38 work 3.2 hop',
+    ]);
+  });
+
   it('circuit: counted in, both legs in halves, a drink in the place of a rest', () => {
     const beat = circuit(['squat', 'lunge', 'plank'], {
       say: 'Three lamps.',

@@ -7,7 +7,7 @@ import type { DeepReadonly } from '../model/deep-readonly';
 import { doseTotal } from '../model/dose';
 import { lineSchema } from '../model/text';
 import { calledIn } from '../moves/move-book';
-import { dosesFor, nearestDose, SET_COST } from '../moves/other-doses';
+import { dosesFor, nearestDose, SET_COST, shareCost } from '../moves/other-doses';
 import { ledBase } from './beat-base';
 import { PLAIN, partsIn, shortened, saidTo, type BeatFile, type Way } from './beat-file';
 import { actionRow, roundsInWords, rowsAfter } from './sheet-row';
@@ -75,7 +75,7 @@ export const move: BeatFile<MoveBeat> = {
         { ...lead, dose },
         ...others.map((one) => ({ ...one, dose: nearestDose(one, share, ages, book) })),
       ];
-      return [{ ...beat, actions }, Math.abs(share - 1) + setsApart * SET_COST];
+      return [{ ...beat, actions }, shareCost(share) + setsApart * SET_COST];
     });
   },
   forAges: (beat, { part }) => ({ ...beat, actions: beat.actions.map((one) => part(one)) }),

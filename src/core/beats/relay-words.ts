@@ -1,12 +1,10 @@
+import { turnsInWords } from '../language/dose-words';
 import type { Relay } from './relay-schema';
 
 export const START_OVER_WORDS = 'start over if one is missed';
 
 /** "4 at a time". */
-export const inTurns = (atOnce: number | null) => {
-  if (atOnce === null) return 'all at once';
-  return atOnce === 1 ? 'one by one' : `${atOnce} at a time`;
-};
+export const inTurns = (atOnce: number | null) => turnsInWords(atOnce) || 'all at once';
 
 /** ", in 60 s, start over if one is missed". */
 export const endInWords = ({

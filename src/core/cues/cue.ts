@@ -49,6 +49,8 @@ export type Doing = Readonly<{
   set: Nth;
   round: Nth;
   way: Nth;
+  /** Where they go by turns: which of the groups does it, the others wait. */
+  go: Nth;
 }>;
 
 /**
@@ -77,6 +79,11 @@ export type Cue = Readonly<{
 /** Work or a hold: what children do, as against what lies around it. */
 export function isWork({ kind }: Pick<Cue, 'kind'>): boolean {
   return kind === 'work' || kind === 'hold';
+}
+
+/** Work as one child has it: where a group goes by turns, the first go stands for all. */
+export function isOwnWork(cue: Pick<Cue, 'kind' | 'doing'>): boolean {
+  return isWork(cue) && (cue.doing?.go.n ?? 1) === 1;
 }
 
 /** Work whose reps or steps are counted, not seconds or metres. */

@@ -1,5 +1,6 @@
 import type { Action } from '../model/action';
-import { tempoOfSet, turnsPerSet, type Dose } from '../model/dose';
+import { goesFor, tempoOfSet, turnsPerSet, type Dose } from '../model/dose';
+import { childrenIn } from '../model/setting';
 import type { Doing, Nth } from './cue';
 import type { LeadIn, Score } from './score';
 import { speechSeconds } from './speech';
@@ -23,6 +24,7 @@ export function firstDoing(score: Score, action: Action, round: Nth): Doing {
     direction: directionsOf(dose)[0]!,
     set: { n: 1, of: amounts.length },
     way: { n: 1, of: ways },
+    go: { n: 1, of: goesFor(dose, childrenIn(score.setting)) },
     round,
   });
 }
@@ -42,8 +44,8 @@ function addRest(score: Score, restSeconds: number, line: string, doing: Doing):
   score.add('change', TIMINGS.holdReady.usual - Math.max(talk, restSeconds), '', { doing });
 }
 
-/** One set: each of its sides, on each its directions, and of each its ways. */
-function addSet(score: Score, action: Action, dose: Dose, inSet: Doing): void {
+/** One go: each of its sides, on each its directions, and of each its ways. */
+function addGo(score: Score, action: Action, dose: Dose, inSet: Doing): void {
   const move = score.move(action);
   let before: Doing | null = null;
   for (const side of sidesOf(dose.sides)) {
@@ -59,6 +61,16 @@ function addSet(score: Score, action: Action, dose: Dose, inSet: Doing): void {
         before = turn;
       }
     }
+  }
+}
+
+/** One set: by turns, where not all can go at a time; the next get ready while the others come back. */
+function addSet(score: Score, action: Action, dose: Dose, inSet: Doing): void {
+  const { of } = inSet.go;
+  for (let n = 1; n <= of; n += 1) {
+    const doing = { ...inSet, go: { n, of } };
+    if (n > 1) score.add('change', TIMINGS.nextGo.usual, '', { doing });
+    addGo(score, action, dose, doing);
   }
 }
 

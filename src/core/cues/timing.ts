@@ -53,6 +53,8 @@ export const TIMINGS = {
   /** A set done slowly, or fast: shares of the usual seconds a rep. */
   slowTempo: judged(1.5, 1.3, 2),
   fastTempo: judged(0.7, 0.5, 0.85),
+  /** Where they go by turns: from one group's end to the next one's start. */
+  nextGo: judged(3, 2, 6),
   drink: { usual: 30, least: 20, most: 45, origin: 'common practice' },
   /** Setting out, fetching, putting away; a film that waits. */
   setUp: judged(30, 15, 60),

@@ -1,6 +1,6 @@
 import type { Region } from '../model/move';
 import { moveOf, type MoveBook } from '../moves/move-book';
-import { isWork, type Cue, type Side } from './cue';
+import { isOwnWork, type Cue, type Side } from './cue';
 
 /** Sums over a set of cues. `effortSeconds[0]` is the time at level 1, and so on to level 5. */
 export type Sum = Readonly<{
@@ -33,7 +33,7 @@ export const NO_SUM: Sum = {
 
 function addCue(sum: Mutable, cue: Cue): void {
   sum.seconds += cue.lengthSeconds;
-  if (isWork(cue)) sum.workSeconds += cue.lengthSeconds;
+  if (isOwnWork(cue)) sum.workSeconds += cue.lengthSeconds;
   sum.reps += cue.reps;
   sum.landings += cue.landings;
   sum.effortSeconds[cue.effort - 1]! += cue.lengthSeconds;
@@ -67,7 +67,7 @@ export function totalUp(cues: readonly Cue[], book: MoveBook): Totals {
     addCue(all, cue);
     byChapter.add(cue.chapterId, cue);
     byBeat.add(cue.beatId, cue);
-    if (!cue.doing || !isWork(cue)) continue;
+    if (!cue.doing || !isOwnWork(cue)) continue;
     byMove.add(cue.doing.move, cue);
     bySide.add(cue.doing.side, cue);
     for (const region of moveOf(book, cue.doing).regions) byRegion.add(region, cue);

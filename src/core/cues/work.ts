@@ -33,18 +33,21 @@ export type Work = Pick<Cue, 'kind' | 'lengthSeconds' | 'effort' | 'reps' | 'lan
 /**
  * One turn of a move as its cue has it: in the schedule, in the odds, and where it is changed as it is
  * led. `eachSeconds` is the move's own tempo. Reps are what is counted (reps and steps, not seconds or
- * metres); landings are estimated for timed work by how many whole reps fit into it.
+ * metres); landings are estimated for timed work by how many whole reps fit into it. A later go is
+ * another group's: whoever has had theirs waits.
  */
 export function workOf(
   move: Move,
-  { unit, amount }: Pick<Doing, 'unit' | 'amount'>,
+  { unit, amount, go }: Pick<Doing, 'unit' | 'amount' | 'go'>,
   eachSeconds: number,
 ): Work {
   const timed = isTimed(unit);
   const seconds = timed ? amount : countsIn(unit, amount, move) * eachSeconds;
   const repsDone = timed ? Math.floor(seconds / eachSeconds) : countsIn(unit, amount, move);
+  const kind = unit === 'hold' ? 'hold' : 'work';
+  if (go.n > 1) return { kind, lengthSeconds: seconds, effort: 1, reps: 0, landings: 0 };
   return {
-    kind: unit === 'hold' ? 'hold' : 'work',
+    kind,
     lengthSeconds: seconds,
     effort: move.effort,
     reps: isCounted(unit) ? amount : 0,
@@ -91,6 +94,7 @@ export function doingOf(
     set: one,
     round: one,
     way: one,
+    go: one,
     ...what,
   };
 }

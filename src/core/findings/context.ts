@@ -7,7 +7,7 @@ import { howLed, type HowLed } from '../model/led';
 import type { Move } from '../model/move';
 import type { Setting } from '../model/setting';
 import { moveBookOf, moveOf, type MoveBook } from '../moves/move-book';
-import { isWork, type Cue } from '../cues/cue';
+import { isOwnWork, type Cue } from '../cues/cue';
 import type { Schedule } from '../schedule/unroll';
 import { turnsOf, type Turn } from './in-a-row';
 
@@ -29,7 +29,7 @@ export type FindingContext = Readonly<{
   book: MoveBook;
   band: AgeBand;
   parts: readonly UsedPart[];
-  /** Work and holds only, in order. */
+  /** Work and holds only, in order, as one child has them. */
   work: readonly Cue[];
   /** The same, each with its move and what lies between it and the one before. */
   turns: readonly Turn[];
@@ -59,7 +59,7 @@ export function makeContext(
   sounds: SoundBook | null,
 ): FindingContext {
   const book = moveBookOf(adventure);
-  const work = schedule.cues.filter(isWork);
+  const work = schedule.cues.filter(isOwnWork);
   return {
     adventure,
     setting,

@@ -35,7 +35,7 @@ const then = (first: Adventure, kind: Chapter['kind'], ...beats: readonly Beat[]
   ...first,
   chapters: [...first.chapters, { id: 'ch_then', kind, title: '', led: null, beats }],
 });
-const many = (count: number, of: (n: number) => Beat) =>
+const many = <One>(count: number, of: (n: number) => One): One[] =>
   Array.from({ length: count }, (_, n) => of(n));
 const set = (adventure: Adventure, setting: Partial<Adventure['setting']>): Adventure => ({
   ...adventure,
@@ -79,7 +79,13 @@ const LIMITS: readonly Limit[] = [
     1,
   ],
   ['long-on-knees', 'seconds, on mats', (n) => onFloor('mats', timed('drum-roll', n)), 80, 81],
-  ['long-on-knees', 'seconds, on wood', (n) => onFloor('wood', timed('drum-roll', n)), 40, 41],
+  [
+    'long-on-knees',
+    'seconds, on a hard floor',
+    (n) => onFloor('hard', timed('drum-roll', n)),
+    40,
+    41,
+  ],
   [
     'long-on-hands',
     'seconds in two moves',

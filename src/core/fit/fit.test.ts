@@ -180,6 +180,50 @@ describe('a promised total', () => {
   });
 });
 
+describe('a total that is kept', () => {
+  const tens = (title: string, ...more: readonly Beat[]) => {
+    const moves = ['squat', 'march', 'high-knees', 'lunge', 'hop', 'heel-kick'];
+    const beats = Array.from({ length: 10 }, (_, n) =>
+      moveBeat([doseOf(moves[n % moves.length]!, 10)]),
+    );
+    return { ...withBeats(...beats, ...more), title };
+  };
+  const amounts = ({ chapters }: Adventure) =>
+    chapters[0]!.beats
+      .slice(0, 10)
+      .flatMap((beat) => (beat.kind === 'move' ? beat.actions[0]!.dose.amounts : []));
+
+  it('a hundred that was promised stays a hundred, in tens, however long it may be', () => {
+    const long = moveBeat([doseOf('march', 60, { unit: 'seconds' })]);
+    const adventure = tens('100 moves for the lamp', long);
+    const result = fitted(adventure, { seconds: secondsOf(adventure) - 15 });
+    expect(result.met).toBe(true);
+    expect(unroll(result.adventure).totals.all.reps).toBe(100);
+    expect(amounts(result.adventure).every((amount) => amount % 10 === 0)).toBe(true);
+  });
+
+  it('without a promise they may become any number', () => {
+    const adventure = tens('Moves for the lamp');
+    const result = fitted(adventure, { seconds: secondsOf(adventure) - 30 });
+    expect(amounts(result.adventure).some((amount) => amount % 10 !== 0)).toBe(true);
+  });
+});
+
+describe('shaving', () => {
+  it('is even: no beat is cut to the bone while others stay as they were', () => {
+    const adventure = withBeats(
+      ...Array.from({ length: 6 }, () => moveBeat([doseOf('squat', 12)], { show: 'none' })),
+    );
+    const { met, adventure: after } = fitted(adventure, { seconds: secondsOf(adventure) - 24 });
+    expect(met).toBe(true);
+    const counts = after.chapters[0]!.beats.map((beat) =>
+      beat.kind === 'move' ? beat.actions[0]!.dose.amounts[0]! : 0,
+    );
+    // 24 s are 15 squats of 72: a beat that bore them alone would lose its six, and more.
+    expect(Math.min(...counts)).toBeGreaterThanOrEqual(8);
+  });
+});
+
 describe('what stays, what may go, and the shares', () => {
   it('leaves a beat alone that stays, and says how many do', () => {
     const stays = { ...moveBeat([doseOf('squat', 8)]), fit: 'stays' as const };

@@ -1,7 +1,9 @@
 import type { Adventure } from '../document/adventure';
 import type { ChapterKind } from '../model/chapter-kinds';
-import type { Beat } from '../beats';
+import { partsOfBeat, type Beat } from '../beats';
 import { changeBeat, removeBeat } from '../document/edit';
+import { promisesOf } from '../document/promised-total';
+import { isCounted } from '../model/dose';
 import type { Setting } from '../model/setting';
 import type { Pace } from '../cues/pace';
 import { unroll } from '../schedule/unroll';
@@ -66,6 +68,23 @@ function wishOf(target: FitTarget, before: Measures): Wish {
     most: seconds,
     target: seconds,
   };
+}
+
+const TENS = 10;
+const isInTens = (beat: Beat | null) =>
+  beat === null ||
+  partsOfBeat(beat).every(
+    (part) =>
+      !('dose' in part) ||
+      !isCounted(part.dose.unit) ||
+      part.dose.amounts.every((amount) => amount % TENS === 0),
+  );
+
+/** A beat that counts in tens goes on counting in tens. */
+function inTens(choice: FitChoice): FitChoice {
+  const [own, ...others] = choice.options;
+  if (!isInTens(own!.beat)) return choice;
+  return { ...choice, options: [own!, ...others.filter(({ beat }) => isInTens(beat))] };
 }
 
 const written = (choices: readonly FitChoice[], of: (option: FitOption, c: FitChoice) => number) =>
@@ -138,12 +157,23 @@ export function fit(
   const from = measure(start, led, pace);
   // Words go into the work to save time, never to fill it.
   const saves = 'seconds' in target && target.seconds < from.seconds;
-  const choices = fitChoices(start, led, pace, mood, saves, (share) => onProgress(share * 0.6));
+  // What was promised, and is kept so far, is kept; in tens where it was made of tens.
+  const keeps =
+    wish.measure === 'reps'
+      ? null
+      : (promisesOf(adventure).find(({ total }) => total === from.reps)?.total ?? null);
+  const all = fitChoices(start, led, pace, mood, saves, (share) => onProgress(share * 0.6));
+  const choices = keeps !== null && keeps % TENS === 0 ? all.map(inTens) : all;
   const amount = (option: FitOption) => option[wish.measure];
   const fixed = from[wish.measure] - written(choices, amount);
   const rows: Row[] = [
     { least: wish.least - fixed, most: wish.most - fixed, price: OFF_PRICE, amount },
   ];
+  if (keeps !== null) {
+    const reps = (option: FitOption) => option.reps;
+    const wanted = keeps - (from.reps - written(choices, reps));
+    rows.push({ least: wanted, most: wanted, price: OFF_PRICE, amount: reps });
+  }
   if (wish.measure === 'seconds') {
     rows.push(...shareRows(start, led, pace, choices, wish.target));
   } else if (wish.measure === 'strain') {

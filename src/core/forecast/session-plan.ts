@@ -9,7 +9,7 @@ import type { Draw } from '../beats/draw-schema';
 import { plainSpeechSeconds } from '../cues/speech';
 import type { Chapter } from '../document/adventure';
 import { isSum } from '../model/chance';
-import { isWork, type Cue } from '../cues/cue';
+import { isOwnWork, type Cue } from '../cues/cue';
 import { drawLeader, measureDraws, movesBefore, type DrawContext } from '../schedule/draw-cues';
 import { resolveDraws } from '../schedule/resolve-draws';
 import { isWrittenOut } from '../schedule/written-out';
@@ -81,7 +81,7 @@ class PlanMaker {
   stretch(cues: readonly Cue[], stance: Stance, overThrows = false): Stretch {
     const work = new Map<number, { move: number; seconds: number; reps: number }>();
     for (const cue of cues) {
-      if (!cue.doing || !isWork(cue)) continue;
+      if (!cue.doing || !isOwnWork(cue)) continue;
       const move = this.moves.of(cue.doing.move, cue.doing.move);
       const sum = work.get(move) ?? { move, seconds: 0, reps: 0 };
       sum.seconds += cue.lengthSeconds;

@@ -1,4 +1,4 @@
-import type { Asked } from '../model/dose';
+import { MOST_AT_ONCE, type Asked, type Dose } from '../model/dose';
 import { MAX_NOTE } from '../model/action';
 import { inSeconds } from '../words/clock';
 import { wordsToDigits } from '../words/numbers';
@@ -19,6 +19,7 @@ export type Asides = {
   /** Unit of the amounts by age, as it was typed; empty where none was. */
   agesUnit?: string;
   directions?: readonly string[];
+  atOnce?: Dose['atOnce'];
   note?: string;
   between?: readonly string[];
   /** The dose to do at home, in words. */
@@ -89,6 +90,22 @@ function takeOpen(text: string, found: Asides): string {
   return text;
 }
 
+const GROUP = '(?:(?: of)? (?:the|your|our) (?:group|class|children|others)| of (?:them|you))?';
+const BY_TURNS = new RegExp(
+  String.raw`,?\s*\b(?:(?:in turns(?: of)?,? )?(half|\d+|[a-z]+)${GROUP} at (?:a time|once)|(one by one|one after (?:another|the other)))\b`,
+  'iu',
+);
+/** "4 at a time", "half the group at a time", "one by one". */
+function takeTurns(text: string, found: Asides): string {
+  const match = BY_TURNS.exec(text);
+  if (!match) return text;
+  const many = match[2] ? 1 : match[1]!.toLowerCase() === 'half' ? 'half' : digitsOf(match[1]!);
+  const isMany = many === 'half' || (Number.isInteger(many) && many >= 1 && many <= MOST_AT_ONCE);
+  if (!isMany) return text;
+  found.atOnce = many;
+  return text.replace(match[0], ' ');
+}
+
 const GOING = new RegExp(String.raw`,?\s*\bgoing\s+(${HIDDEN_TEXTS})`, 'u');
 function takeDirections(text: string, found: Asides): string {
   const going = GOING.exec(text);
@@ -141,7 +158,15 @@ function takeHome(text: string, found: Asides): string {
 }
 
 /** Home first: what stands behind it belongs to it. */
-const TAKERS = [takeHome, takeBetween, takeAges, takeNote, takeOpen, takeDirections] as const;
+const TAKERS = [
+  takeHome,
+  takeBetween,
+  takeTurns,
+  takeAges,
+  takeNote,
+  takeOpen,
+  takeDirections,
+] as const;
 
 /** What a text says beside its plain numbers, and the text without it. */
 export function takeAsides(text: string): Readonly<{ rest: string; found: Asides }> {

@@ -75,6 +75,12 @@ const SIDE_WORDS: Readonly<Record<Dose['sides'], string>> = {
   each: 'each side',
 };
 
+/** "4 at a time", "half at a time": how many go, where a group goes by turns; empty for all together. */
+export function turnsInWords(atOnce: Dose['atOnce']): string {
+  if (atOnce === null) return '';
+  return atOnce === 1 ? 'one by one' : `${atOnce} at a time`;
+}
+
 /** A dose as a presenter writes it: "3 × 10 reps, each side, there and back, rest 15 s". */
 export function doseInWords(dose: Dose): string {
   return [
@@ -84,6 +90,7 @@ export function doseInWords(dose: Dose): string {
     dose.ways === 2 ? 'there and back' : '',
     dose.directions.join(', then '),
     dose.count === 'back' ? 'counting back' : '',
+    turnsInWords(dose.atOnce),
     dose.restSeconds > 0 && dose.amounts.length > 1 ? `rest ${dose.restSeconds} s` : '',
   ]
     .filter(Boolean)

@@ -2,7 +2,7 @@ import { type Action, type Guise, type Station } from '../model/action';
 import { type Asked, type Dose, type Tempo } from '../model/dose';
 import type { Move } from '../model/move';
 import { moveOf, type MoveBook } from '../moves/move-book';
-import { AGE_NAMES } from './dose-words';
+import { AGE_NAMES, turnsInWords } from './dose-words';
 import { quoted, typedSaid } from './said';
 
 const UNITS: Readonly<Record<Dose['unit'], string>> = {
@@ -57,6 +57,7 @@ function restAsTyped({
   restSeconds,
   asked,
   amounts,
+  atOnce,
 }: Dose): string[] {
   return [
     tempo.slice(0, amounts.length).map(tempoAsTyped).join(', '),
@@ -65,6 +66,7 @@ function restAsTyped({
     ways === 2 ? 'there and back' : '',
     directions.length > 0 ? `going ${directions.map(quoted).join(' / ')}` : '',
     count === 'back' ? 'counting back' : '',
+    turnsInWords(atOnce),
     restSeconds > 0 ? `rest ${restSeconds} s` : '',
   ];
 }

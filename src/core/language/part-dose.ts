@@ -55,7 +55,7 @@ export function doseFrom(given: DoseRead, move: Move, ages: Ages, asides: Asides
   const usual = usualDose(move, ages);
   const read = heldTimes(given, move, usual);
   const said = amountsSaid(read, asides);
-  const { asked, directions, agesUnit } = asides;
+  const { asked, directions, atOnce, agesUnit } = asides;
   const unit = read.dose.unit ?? (agesUnit ? unitNamed(agesUnit) : undefined);
   return {
     ...usual,
@@ -63,6 +63,7 @@ export function doseFrom(given: DoseRead, move: Move, ages: Ages, asides: Asides
     ...eachWay(read, move),
     ...(asked ? { asked } : {}),
     ...(directions ? { directions } : {}),
+    ...(atOnce ? { atOnce } : {}),
     unit: unitOf(unit, usual.unit, said !== null),
     amounts: inSets(said ?? usual.amounts, read).map((amount) => numberRead(Math.round(amount))),
   };

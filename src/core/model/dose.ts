@@ -12,6 +12,9 @@ export type DoseSides = (typeof DOSE_SIDES)[number];
 export const MAX_AMOUNT = 600;
 export const MAX_SETS = 20;
 
+/** As many as a group may have. */
+export const MOST_AT_ONCE = 60;
+
 /** Longest text of how much is asked for, and of a direction. */
 const MOST_WORDS = 60;
 /** Directions of one set: round one way and the other; up, down, left and right. */
@@ -58,7 +61,8 @@ export type Tempo = z.infer<typeof tempoSchema>;
  * `tempo` has the tempo of each set; the last of them stands for all that follow, none is the usual
  * one. `sides: 'each'` does every set once on the left and once on the right, `ways: 2` does it there
  * and back, and each of the `directions`, in words ("forwards", "back"), is a turn of its own.
- * `restSeconds` comes between sets. `count` says whether the leader counts on or back.
+ * `restSeconds` comes between sets. `count` says whether the leader counts on or back. `atOnce` is how
+ * many do it at a time where they go by turns; null for all together.
  */
 export const doseSchema = z.strictObject({
   unit: z.enum(DOSE_UNITS),
@@ -70,6 +74,7 @@ export const doseSchema = z.strictObject({
   directions: z.array(z.string().min(1).max(MOST_WORDS)).max(MAX_DIRECTIONS),
   restSeconds: z.number().min(0).max(600),
   count: z.enum(['on', 'back']),
+  atOnce: z.union([z.int().min(1).max(MOST_AT_ONCE), z.literal('half')]).nullable(),
 });
 export type Dose = DeepReadonly<z.infer<typeof doseSchema>>;
 
@@ -85,6 +90,7 @@ export function plainDose(unit: DoseUnit, amount: number): Dose {
     directions: [],
     restSeconds: 0,
     count: 'on',
+    atOnce: null,
   };
 }
 
@@ -131,6 +137,13 @@ export function withAmounts(dose: Dose, amounts: readonly number[]): Dose {
 /** The tempo of a set, counted from 0. */
 export function tempoOfSet({ tempo }: Pick<Dose, 'tempo'>, set: number): Tempo {
   return tempo[set] ?? tempo.at(-1) ?? 'usual';
+}
+
+/** Goes, one after another, until each of so many children has had theirs. */
+export function goesFor({ atOnce }: Pick<Dose, 'atOnce'>, children: number): number {
+  if (atOnce === null) return 1;
+  if (atOnce === 'half') return Math.min(2, Math.max(1, children));
+  return Math.max(1, Math.ceil(children / atOnce));
 }
 
 /** How often one set is done: sides x directions x ways. */

@@ -7,6 +7,15 @@ import { moveIn, type MoveBook } from './move-book';
 export const SET_COST = 0.25;
 const SETS = { least: 1, most: 5 } as const;
 
+/** A change twice as large weighs more than two of half its size: what is shaved is shaved evenly. Our own judgement. */
+const UNEVEN_COST = 4;
+
+/** What it weighs that a dose becomes such a share of itself; 0 for the same. */
+export function shareCost(share: number): number {
+  const change = Math.abs(share - 1);
+  return change + UNEVEN_COST * change * change;
+}
+
 /** Whole numbers from least to most, at most `count` of them, evenly spread, both ends in. */
 function spread(least: number, most: number, count: number): number[] {
   const size = Math.min(count, most - least + 1);

@@ -77,6 +77,7 @@ const anyDose: fc.Arbitrary<Dose> = fc.record({
   directions: fc.array(words, { maxLength: 3 }),
   restSeconds: rest,
   count: fc.constantFrom('on' as const, 'back' as const),
+  atOnce: fc.constantFrom(null, null, 'half' as const, 1, 2, 7),
 });
 export const arbitraryDose = anyDose.map(asMade);
 

@@ -2,6 +2,7 @@
 <script lang="ts">
   import {
     isCounted,
+    turnsInWords,
     withAmounts,
     type Ages,
     MAX_AMOUNT,
@@ -64,6 +65,16 @@
     [1, 'one way'],
     [2, 'there and back'],
   ] as const;
+  const TURNS: readonly (readonly [Dose['atOnce'], string])[] = [
+    [null, 'all together'],
+    ['half', 'half at a time'],
+    ...[1, 2, 3, 4, 5, 6, 8, 10].map((n) => [n, turnsInWords(n)] as const),
+  ];
+  const turns = $derived(
+    TURNS.some(([atOnce]) => atOnce === dose.atOnce)
+      ? TURNS
+      : [...TURNS, [dose.atOnce, turnsInWords(dose.atOnce)] as const],
+  );
   const COUNTS = [
     ['on', 'counting on'],
     ['back', 'counting back'],
@@ -142,6 +153,12 @@
       label="Which way"
       choices={WAYS}
       onchange={(ways) => onchange({ ...dose, ways }, 'ways')}
+    />{/if}{#if more || dose.atOnce !== null},
+    <InlineChoice
+      value={dose.atOnce}
+      label="How many go at a time"
+      choices={turns}
+      onchange={(atOnce) => onchange({ ...dose, atOnce }, 'atOnce')}
     />{/if}{#if (active && counted) || dose.count === 'back'},
     <InlineChoice
       value={dose.count}
@@ -159,6 +176,6 @@
     /> s between{/if}<TempoSentence {dose} active={more} {onchange} />{#if active && !wanted}<button
       type="button"
       class="ml-2 min-h-6 text-sm text-soft underline"
-      onclick={() => (wanted = true)}>by age, how fast, which way…</button
+      onclick={() => (wanted = true)}>by age, by turns, how fast, which way…</button
     >{/if}
 </span>

@@ -7,7 +7,8 @@ export const WORDS_FOR_FLOOR = {
     note: ({ name, children, fits, longer }) =>
       Number(fits) === 0
         ? `There is no room for ${name} here.`
-        : `${name}: about ${fits} fit at once here, and you have ${children}. By turns it takes ${seconds(longer)} longer.`,
+        : `${name}: about ${fits} fit at once here, and ${children} go. By turns it takes ${seconds(longer)} longer.`,
+    mend: () => 'By turns',
     yours: () => 'Let half of them go at a time, or choose a move on the spot.',
   },
   'not-enough-kit': {

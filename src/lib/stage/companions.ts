@@ -36,6 +36,8 @@ export const shownSchema = z.strictObject({
   share: z.number(),
   side: z.enum(['left', 'right']).nullable(),
   set: nthSchema.nullable(),
+  /** Which of the groups does it, where they go by turns. */
+  go: nthSchema.nullable(),
   round: nthSchema.nullable(),
   /** How many are still to come before all were seen; null where that doesn't matter. */
   left: z.int().nullable(),

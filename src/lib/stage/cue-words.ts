@@ -62,6 +62,7 @@ function ofMove(kind: Cue['kind'], doing: Doing, move: Move, text: string): CueW
     case 'rest':
       return { over: 'Rest', main: 'Rest', under: '' };
     case 'change':
+      if (doing.go.n > 1) return { over: 'Change over', main: 'Next group', under: main };
       return { over: 'Change over', main, under: DOWN[move.posture] ?? 'Stand up tall' };
     default: {
       const own = doing.name === move.name ? '' : move.name;

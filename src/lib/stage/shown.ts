@@ -83,6 +83,7 @@ export function stillOf(session: StageSession, move: Move | null): ShownStill | 
     of: isCountedWork(cue) ? doing!.amount : null,
     side: sideOf(cue),
     set: doing && doing.set.of > 1 ? doing.set : null,
+    go: doing && doing.go.of > 1 ? doing.go : null,
     round: doing && doing.round.of > 1 ? doing.round : null,
     left: leftOf(session, cue),
     roundWord: beat ? roundWordOf(beat) : 'Round',

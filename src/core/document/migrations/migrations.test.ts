@@ -8,9 +8,18 @@ import version3 from './samples/version-3.arrup.json';
 import version4 from './samples/version-4.arrup.json';
 import version5 from './samples/version-5.arrup.json';
 import version6 from './samples/version-6.arrup.json';
+import version7 from './samples/version-7.arrup.json';
 
 /** A file of every version that was released, oldest first: never changed, only added to. */
-const SAMPLES: readonly unknown[] = [version1, version2, version3, version4, version5, version6];
+const SAMPLES: readonly unknown[] = [
+  version1,
+  version2,
+  version3,
+  version4,
+  version5,
+  version6,
+  version7,
+];
 
 describe('documents of older versions', () => {
   it('there is a migration and a sample for every one', () => {

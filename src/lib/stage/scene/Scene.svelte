@@ -70,6 +70,7 @@
     {#if shown.turn}
       <p class="turn" data-turn={shown.turn.n}>Child {shown.turn.n} of {shown.turn.of}</p>
     {/if}
+    {#if shown.go}<Pips word="Group" {...shown.go} />{/if}
     {#if shown.set}<Pips word="Set" {...shown.set} />{/if}
     {#if shown.round && shown.left !== null}
       <p data-left={shown.left}>
