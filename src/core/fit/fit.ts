@@ -115,6 +115,12 @@ function shareRows(
   });
 }
 
+/** What was promised, and holds so far: it holds afterwards too. Null where a count is asked for, or none was. */
+function keptTotal(adventure: Adventure, { measure: of }: Wish, { reps }: Measures): number | null {
+  if (of === 'reps') return null;
+  return promisesOf(adventure).find(({ total }) => total === reps)?.total ?? null;
+}
+
 function changesBetween(before: Adventure, after: Adventure): FitChange[] {
   const beats = new Map(
     after.chapters.flatMap((chapter) => chapter.beats.map((beat) => [beat.id, beat])),
@@ -157,11 +163,7 @@ export function fit(
   const from = measure(start, led, pace);
   // Words go into the work to save time, never to fill it.
   const saves = 'seconds' in target && target.seconds < from.seconds;
-  // What was promised, and is kept so far, is kept; in tens where it was made of tens.
-  const keeps =
-    wish.measure === 'reps'
-      ? null
-      : (promisesOf(adventure).find(({ total }) => total === from.reps)?.total ?? null);
+  const keeps = keptTotal(adventure, wish, from);
   const all = fitChoices(start, led, pace, mood, saves, (share) => onProgress(share * 0.6));
   const choices = keeps !== null && keeps % TENS === 0 ? all.map(inTens) : all;
   const amount = (option: FitOption) => option[wish.measure];
