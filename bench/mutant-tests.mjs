@@ -9,13 +9,15 @@ const [, , root] = process.argv;
 const vitest = await createVitest('test', {
   root,
   watch: true,
-  bail: 1,
+  // The first run is whole, whatever fails; later ones stop at the first failure.
+  testTimeout: 120_000,
   reporters: [{}],
 });
 await vitest.standalone();
 const all = await vitest.globTestSpecifications();
 await vitest.runTestSpecifications(all);
 const failing = new Set(failed());
+for (const { config } of [vitest, ...vitest.projects]) config.bail = 1;
 
 function failed() {
   return vitest.state

@@ -96,7 +96,8 @@ async function startTests() {
     detached: true,
     silent: true,
   });
-  await once(child, 'message');
+  const [{ failing }] = await once(child, 'message');
+  if (failing.length > 0) console.log(`fail already, and are left out: ${failing.join(', ')}`);
   return child;
 }
 const end = (child) => process.kill(-child.pid, 'SIGKILL');

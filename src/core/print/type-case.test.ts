@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { create } from 'fontkit';
 import { describe, expect, it } from 'vitest';
 import { printFonts } from '../testing/print-fonts';
 
@@ -39,5 +40,17 @@ describe('text over fonts', () => {
         },
       ),
     );
+  });
+
+  // The outlines are counted by fontkit: a plain nought has two, one with a slash or a dot has more.
+  it.each(['strong', 'heading'] as const)('a count in %s has noughts without a slash', (face) => {
+    const [figures] = type.stretches(face, '100 hops');
+    expect(figures!.text).toMatch(/^100/u);
+    const { bytes } = type.files.find(({ name }) => name === figures!.font)!;
+    const { path } = create(Buffer.from(bytes)).glyphForCodePoint(48);
+    const outlines = path.commands.filter(
+      ({ command }: { command: string }) => command === 'moveTo',
+    );
+    expect(outlines).toHaveLength(2);
   });
 });

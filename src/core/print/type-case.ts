@@ -42,7 +42,10 @@ export class TypeCase {
 
   #place(face: Face, sign: string) {
     const code = sign.codePointAt(0)!;
-    const found = this.#fonts[face].find(({ facts }) => facts.has(code));
+    const fonts = this.#fonts[face];
+    // Counts are read by children: their noughts have no slash, as the reading type's have.
+    const inOrder = face === 'strong' && /\d/u.test(sign) ? [...fonts].reverse() : fonts;
+    const found = inOrder.find(({ facts }) => facts.has(code));
     if (found) return { font: found, sign, code };
     this.missing.add(sign);
     const stand = MISSING_SIGN.codePointAt(0)!;
