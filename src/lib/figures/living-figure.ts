@@ -1,8 +1,11 @@
 import {
   boundsOf,
   figureOfMove,
+  groundOf,
   HEIGHT_METRES,
+  inMotion,
   momentAt,
+  momentIn,
   partsOf,
   phaseAt,
   type Figure,
@@ -31,6 +34,28 @@ function boundsKept(figure: Figure) {
   const kept = bounds.get(figure) ?? boundsOf(figure);
   bounds.set(figure, kept);
   return kept;
+}
+
+/** A figure as it moves at a tempo, and the ground under it: worked out once for each. */
+function makeGoing(figure: Figure, secondsPerRep: number, metresPerRep: number) {
+  const motion = inMotion(figure, secondsPerRep);
+  const length = (metresPerRep * figure.reps) / HEIGHT_METRES;
+  const seen = figure.view !== 'front' && metresPerRep > 0;
+  const ground = seen ? groundOf(figure, (share) => momentIn(motion, share), length) : null;
+  return { motion, ground };
+}
+const kept = new WeakMap<Figure, Map<string, ReturnType<typeof makeGoing>>>();
+const MOST_TEMPOS = 12;
+function goingOf(figure: Figure, secondsPerRep: number, metresPerRep: number) {
+  const tempos = kept.get(figure) ?? new Map<string, ReturnType<typeof makeGoing>>();
+  kept.set(figure, tempos);
+  const key = `${secondsPerRep} ${metresPerRep}`;
+  const known = tempos.get(key);
+  if (known) return known;
+  if (tempos.size >= MOST_TEMPOS) tempos.clear();
+  const made = makeGoing(figure, secondsPerRep, metresPerRep);
+  tempos.set(key, made);
+  return made;
 }
 
 /**
@@ -83,12 +108,14 @@ export const living = (show: () => Living) => (canvas: HTMLCanvasElement) => {
       y: height - (bottom + 0.03) * scale,
     };
     surface.clearRect(0, 0, width, height);
-    if (figure.travels !== 'none' && figure.view !== 'front' && move.metresPerRep > 0 && !held) {
-      const way = figure.travels === 'backward' ? -1 : 1;
-      const gone = ((seconds / secondsPerRep) * move.metresPerRep * way) / HEIGHT_METRES;
+    const { motion, ground } = goingOf(figure, secondsPerRep, move.metresPerRep);
+    const phase = phaseAt(figure, seconds, secondsPerRep, held);
+    if (ground && !held) {
+      const loops = Math.floor(seconds / (secondsPerRep * figure.reps));
+      const gone = loops * ground.loop + ground.goneAt(phase);
       drawWay(surface, flip ? -gone : gone, width, place, child.paints.mark);
     }
-    const moment = momentAt(figure, phaseAt(figure, seconds, secondsPerRep, held));
+    const moment = held ? momentAt(figure, phase) : momentIn(motion, phase);
     drawParts(surface, partsOf(moment, { flip, build: child.build }), child.paints, place);
   };
 

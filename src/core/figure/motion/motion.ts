@@ -14,8 +14,16 @@ export type Moment = Readonly<{
   nearness: number;
 }>;
 
+/** How speed goes from one key pose to the next: gathered, lost, both, or neither. */
+export type Ease = 'gathering' | 'losing' | 'smooth' | 'even';
+const EASES: Readonly<Record<Ease, (t: number) => number>> = {
+  gathering: (t) => t * t,
+  losing: (t) => 1 - (1 - t) * (1 - t),
+  smooth: (t) => t * t * (3 - 2 * t),
+  even: (t) => t,
+};
+
 const line = (a: number, b: number, t: number) => a + (b - a) * t;
-const smooth = (t: number) => t * t * (3 - 2 * t);
 /** Up as a thrown thing goes up, and down as it falls: free flight is a parabola in time. */
 const flown = (a: number, b: number, t: number) =>
   line(a, b, b > a ? 1 - (1 - t) * (1 - t) : b < a ? t * t : t);
@@ -107,10 +115,13 @@ function holderIn(body: Body, by: Holder): Vec {
   }
 }
 
-/** The moment of a figure at a share of its loop; whole numbers are the first key pose. */
-export function momentAt(figure: Figure, phase: number): Moment {
+/**
+ * The moment of a figure at a share of its loop; whole numbers are the first key pose. `eases`: from each
+ * key pose to the next, where they are not all as the figure's pace says.
+ */
+export function momentAt(figure: Figure, phase: number, eases: readonly Ease[] = []): Moment {
   const { last, next, t } = around(figure, phase);
-  const eased = figure.pace === 'even' ? t : smooth(t);
+  const eased = EASES[eases[last] ?? figure.pace](t);
   const pose = poseBetween(figure.keys[last]!.pose, figure.keys[next]!.pose, t, eased);
   const body = standing(figure, pose);
   const props = figure.props.map(({ places }) => {
