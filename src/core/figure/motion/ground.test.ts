@@ -30,6 +30,7 @@ describe('the ground under who travels', () => {
 
   it('goes with the foot that is planted: a walk, a march forward', () => {
     const { motion, ground } = travelling.find(([id]) => id === 'walk')![1];
+    let slid = 0;
     for (let n = 0; n < 40; n += 1) {
       const [from, to] = [n / 80, (n + 1) / 80];
       const [before, after] = [from, to].map((share) => momentIn(motion, share).body.legs);
@@ -37,9 +38,10 @@ describe('the ground under who travels', () => {
         (['heel', 'toe'] as const).map((end) => before![side][end][2] - after![side][end][2]),
       );
       const gone = ground.goneAt(to) - ground.goneAt(from);
-      // A heel or a toe is where it was on the ground, within three millimetres of a child.
-      expect(Math.min(...moved.map((one) => Math.abs(one - gone)))).toBeLessThan(0.003);
+      slid += Math.min(...moved.map((one) => Math.abs(one - gone)));
     }
+    // A heel or a toe is where it was on the ground: in a step it slides less than a tenth of it.
+    expect(slid).toBeLessThan(ground.goneAt(0.5) / 10);
   });
 
   it('goes by in the air where both feet jump: as far as the move takes them', () => {
