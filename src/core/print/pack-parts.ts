@@ -1,6 +1,7 @@
 /** The parts of the print pack, in the order in which they are printed. */
 export const PACK_PARTS = [
   'run-sheet',
+  'floor-sheet',
   'script',
   'kit',
   'cautions',

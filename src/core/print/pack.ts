@@ -12,6 +12,7 @@ import { paintCards, type Card } from './cards';
 import { COIN_PICTURE, paintCoin } from './coin';
 import { FACE_PICTURE, paintCube, type CubeFace } from './cube';
 import { devicePrints } from './device-prints';
+import { floorSheets } from './floor-sheet';
 import type { PrintText } from './document';
 import { letterCards, moveCards, numberCards, outcomeCards } from './pack-cards';
 import { PACK_PARTS, type PackPartId } from './pack-parts';
@@ -142,6 +143,10 @@ const MAKERS: Readonly<Record<PackPartId, Maker>> = {
     make: (source) => ({
       text: runSheetText(source.adventure, source.schedule, pictures(source)),
     }),
+  },
+  'floor-sheet': {
+    applies: isWritten,
+    make: (source) => ({ sheets: floorSheets(source, newSheetOf(source)) }),
   },
   script: {
     applies: isWritten,

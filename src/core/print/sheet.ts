@@ -7,7 +7,7 @@ import type { Face, FitBox, TypeCase } from './type-case';
 
 /** Height of a capital over the size of the type, near enough for both families. */
 const CAPITAL_HEIGHT = 0.7;
-const LEADING = 1.15;
+export const LEADING = 1.15;
 
 const escaped = (text: string) =>
   text
@@ -31,7 +31,9 @@ function attributes({ fill, stroke, width = 0.3, dash }: Look): string {
     .join(' ');
 }
 
-export type TextLook = FitBox & Readonly<{ face?: Face; fill?: string }>;
+/** `align`: the point is the middle of each line, or its left end. */
+export type TextLook = FitBox &
+  Readonly<{ face?: Face; fill?: string | undefined; align?: 'middle' | 'left' }>;
 
 /** One sheet of paper that is drawn on in millimetres, from its upper left corner. */
 export class Sheet {
@@ -110,7 +112,8 @@ export class Sheet {
       const baseline =
         y - height / 2 + (n + 0.5) * sizeMm * LEADING + (sizeMm * CAPITAL_HEIGHT) / 2;
       // Each stretch has its own place: the PDF writer does not join fonts within a line.
-      let at = x - (this.type.ems(face, words) * sizeMm) / 2;
+      const before = look.align === 'left' ? 0 : (this.type.ems(face, words) * sizeMm) / 2;
+      let at = x - before;
       for (const { font, text: stretch } of this.type.stretches(face, words)) {
         this.#marks.push(
           `<text x="${number(at)}" y="${number(baseline)}" font-family="${font}" font-size="${number(sizeMm)}" fill="${look.fill ?? INK}" xml:space="preserve">${escaped(stretch)}</text>`,

@@ -91,9 +91,20 @@ export class TypeCase {
       if (lines && lines.length <= mostLines) return { sizeMm: size, lines };
       if (size <= leastMm) {
         const kept = (lines ?? []).slice(0, mostLines);
-        return { sizeMm: size, lines: kept.map((l, n) => (n < mostLines - 1 ? l : `${l}…`)) };
+        const last = kept.length - 1;
+        return {
+          sizeMm: size,
+          lines: kept.map((l, n) => (n < last ? l : this.#ended(face, l, widthMm / size))),
+        };
       }
     }
+  }
+
+  /** As much of a line as has room with an ellipsis behind it. */
+  #ended(face: Face, line: string, widthEms: number): string {
+    let kept = line;
+    while (kept !== '' && this.ems(face, `${kept}…`) > widthEms) kept = kept.slice(0, -1);
+    return `${kept.trimEnd()}…`;
   }
 
   /** Null where a word is too long for a line and may not be broken. */

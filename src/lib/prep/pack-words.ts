@@ -3,6 +3,7 @@ import type { PackPartId } from '$core';
 /** The parts of the print pack, as a presenter would ask for them. */
 export const PART_WORDS: Readonly<Record<PackPartId, string>> = {
   'run-sheet': 'Run sheet',
+  'floor-sheet': 'Floor sheet, to read from afar',
   script: 'Story script',
   kit: 'Kit list',
   cautions: 'Cautions',
