@@ -13,7 +13,7 @@ import { within } from '../words/numbers';
 const share = z.number().min(0).max(1);
 
 const schema = z.strictObject({
-  version: z.literal(5),
+  version: z.literal(6),
   /** The presenter's own pace, as far as it is known. */
   pace: paceSchema,
   volume: share,
@@ -42,7 +42,7 @@ const schema = z.strictObject({
 export type Preferences = DeepReadonly<z.infer<typeof schema>>;
 
 export const USUAL_PREFERENCES: Preferences = {
-  version: 5,
+  version: 6,
   pace: DEFAULT_PACE,
   volume: 0.6,
   muted: false,
@@ -58,8 +58,8 @@ export const USUAL_PREFERENCES: Preferences = {
   ink: 'colour',
   unit: 'metres',
   look: 'mixed',
-  // To colour in, to stick on: asked for when they are wanted.
-  notPrinted: ['script', 'stickers'],
+  // To colour in, to stick on, to hang on the wall: asked for when they are wanted.
+  notPrinted: ['floor-sheet', 'script', 'stickers'],
 };
 
 /** Words a minute of a whole session, pauses in, as version 2 had them for everybody. */
@@ -77,15 +77,23 @@ function toVersion3(kept: Readonly<Record<string, unknown>>): Record<string, unk
   return { ...others, pace: { ...DEFAULT_PACE, wordsPerMinute } };
 }
 
+/** Whoever chose what to print before there was a floor sheet did not choose that one. */
+function withoutFloorSheet(kept: Readonly<Record<string, unknown>>): Record<string, unknown> {
+  const before = Array.isArray(kept.notPrinted) ? (kept.notPrinted as readonly unknown[]) : [];
+  const others = before.filter((part) => part !== 'floor-sheet');
+  return { ...kept, notPrinted: ['floor-sheet', ...others] };
+}
+
 /** Version 1 had no number, and held only what somebody had ever changed. */
 export const PREFERENCES: DocumentKind<Preferences> = {
-  version: 5,
+  version: 6,
   unnumbered: 1,
   migrations: [
     { from: 1, migrate: (kept) => ({ ...USUAL_PREFERENCES, ...kept }) },
     { from: 2, migrate: toVersion3 },
     { from: 3, migrate: (kept) => ({ throws: USUAL_PREFERENCES.throws, ...kept }) },
     { from: 4, migrate: (kept) => ({ wordNotes: USUAL_PREFERENCES.wordNotes, ...kept }) },
+    { from: 5, migrate: withoutFloorSheet },
   ],
   schema,
 };
