@@ -5,12 +5,14 @@
  */
 import {
   balanceOf,
-  changesAt,
   adapt,
+  changesAt,
+  check,
   DEFAULT_PACE,
   fit,
   forecast,
   homeSchedule,
+  kitListOf,
   moveBookOf,
   resolveDraws,
   roomPlan,
@@ -19,6 +21,22 @@ import {
   type Adventure,
   type FitTarget,
 } from '../../src/core';
+import { drawsOf } from '../../src/core/document/beats-of';
+import { movesUsed } from '../../src/core/document/moves-used';
+import type { Setting } from '../../src/core/model/setting';
+import { roomDrawing } from '../../src/core/prep/room-drawing';
+import { calledPlaces } from '../../src/core/prep/room-plan';
+import { crowdingOf } from '../../src/core/room/how-many';
+import { metresToPlaces } from '../../src/core/room/spots';
+import { oddsOfBeat } from '../../src/core/schedule/beat-odds';
+import { callAt, callsOf } from '../../src/core/stage/calls';
+import { countAt, shareAt, ticksOf } from '../../src/core/stage/counting';
+import { drawOf, shownNumbers, shownOutcomes } from '../../src/core/stage/drawing';
+import { leadsIntoHold, prepareLeading, waitsAtEnd } from '../../src/core/stage/leading';
+import { momentOf } from '../../src/core/stage/moment';
+import { hasMusic, notesBetween } from '../../src/core/stage/music';
+import { beatsToFilm } from '../../src/core/stage/prompt';
+import { turnAt } from '../../src/core/stage/turn';
 import { seededRandom } from '../../src/core/chance/random';
 import { makePack } from '../../src/core/print/pack';
 import { PACK_PARTS } from '../../src/core/print/pack-parts';
@@ -86,6 +104,90 @@ function changedWhileLed(adventure: Adventure) {
   return hashOf([each, adapt(way, shorter)?.cues]);
 }
 
+/** What the Stage says, counts and sounds at each cue, at its start, half-way and just before its end. */
+function onStage(adventure: Adventure) {
+  const { setting } = adventure;
+  const book = moveBookOf(adventure);
+  const { cues } = timed(adventure);
+  const chapters = new Map(adventure.chapters.map(({ id, kind }) => [id, kind]));
+  const leading = prepareLeading(cues, { lines: 'wait for me', holds: 'wait for me' });
+  return hashOf([
+    cues.map((cue, n) => [
+      momentOf(cue, chapters.get(cue.chapterId) ?? null, drawOf(adventure, cue) !== null),
+      ticksOf(cue),
+      callsOf(cue),
+      [0, cue.lengthSeconds / 2, cue.lengthSeconds - 0.01].map((into) => [
+        countAt(cue, into),
+        shareAt(cue, into),
+        callAt(cue, into),
+      ]),
+      hasMusic(cue),
+      turnAt(adventure, cues, n),
+      waitsAtEnd(leading, n),
+      leadsIntoHold(cues, n),
+    ]),
+    beatsToFilm(cues, book),
+    notesBetween(0, 8),
+    drawsOf(adventure).map((beat) => [shownOutcomes(beat), shownNumbers(beat)]),
+    homeSchedule(adventure, setting)?.totalSeconds,
+  ]);
+}
+
+/** The room as it is, a narrow one with strips and a mark by hand, and a hall for many. */
+function inRooms(adventure: Adventure) {
+  const { setting } = adventure;
+  const names = calledPlaces(adventure);
+  const narrow: Setting = {
+    ...setting,
+    group: 26,
+    room: {
+      ...setting.room,
+      lengthMetres: 9,
+      widthMetres: 5,
+      noGoMetres: { front: 1, back: 0.5, left: 2, right: 0 },
+      marks: [{ kind: 'place', name: names[0] ?? 'red', xMetres: 1, yMetres: -1 }],
+    },
+  };
+  const hall: Setting = {
+    ...setting,
+    group: 40,
+    room: { ...setting.room, lengthMetres: 18, widthMetres: 26 },
+  };
+  const used = movesUsed(adventure);
+  return hashOf(
+    [setting, narrow, hall].map((one) => {
+      const plan = roomPlan(adventure, one);
+      const schedule = timed(adventure, one);
+      return [
+        plan,
+        roomDrawing(plan),
+        crowdingOf(used, one),
+        metresToPlaces(one.room, ['red', 'blue', ...names]),
+        kitListOf(adventure, one),
+        check(adventure, one, schedule).map(({ rule, severity, place, params }) => [
+          rule,
+          severity,
+          place,
+          params,
+        ]),
+      ];
+    }),
+  );
+}
+
+const oddsIn = (adventure: Adventure) =>
+  hashOf(
+    drawsOf(adventure).map((beat) =>
+      oddsOfBeat({
+        beat,
+        setting: adventure.setting,
+        defaults: adventure.defaults,
+        moves: adventure.moves,
+        runs: 200,
+      }),
+    ),
+  );
+
 holdsStill('tests/outside/golden/worked-out.json', (adventure, name) => {
   const { setting } = adventure;
   const book = moveBookOf(adventure);
@@ -114,7 +216,9 @@ holdsStill('tests/outside/golden/worked-out.json', (adventure, name) => {
     ),
     balance: hashOf(balanceOf(schedule, book)),
     home: hashOf(homeSchedule(adventure)),
-    room: hashOf(roomPlan(adventure)),
+    stage: onStage(adventure),
+    rooms: inRooms(adventure),
+    odds: oddsIn(adventure),
     paper: onPaper(adventure, { paper: 'a4', ink: 'colour' }),
     ...(isDemo && { saving: onPaper(adventure, { paper: 'letter', ink: 'saving' }) }),
   };

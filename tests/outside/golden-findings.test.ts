@@ -1,0 +1,35 @@
+/**
+ * What every rule says of the small scripts on which it must speak: how grave, where, and with which
+ * numbers. Written down, so that a number that changes by accident is noticed; `GOLDEN=write npx vitest run
+ * tests/outside/golden-findings.test.ts` writes it anew, and the commit says why.
+ */
+import { readFileSync, writeFileSync } from 'node:fs';
+import { dictionary } from 'cmu-pronouncing-dictionary';
+import { expect, it } from 'vitest';
+import { check, unroll, type Adventure } from '../../src/core';
+import { RULE_IDS, type RuleId } from '../../src/core/findings/check';
+import { FINDING_CASES } from '../../src/core/testing/finding-cases';
+
+const FILE = 'tests/outside/golden/findings.json';
+
+/** "mend, line 2: {"seconds":41,"most":40}, with a mend". */
+function toldOf(adventure: Adventure, rule: RuleId): readonly string[] {
+  const beats = adventure.chapters.flatMap((chapter) => chapter.beats.map(({ id }) => id));
+  return check(adventure, adventure.setting, unroll(adventure), dictionary)
+    .filter((finding) => finding.rule === rule)
+    .map(({ severity, place, params, fix }) => {
+      const line = place.beatId === null ? 'the whole' : `line ${beats.indexOf(place.beatId) + 1}`;
+      const part = place.part === null ? '' : ', a part';
+      return `${severity}, ${line}${part}: ${JSON.stringify(params)}${fix ? ', with a mend' : ''}`;
+    });
+}
+
+const now = Object.fromEntries(
+  RULE_IDS.map((rule) => [rule, FINDING_CASES[rule].fires.map((one) => toldOf(one, rule))]),
+);
+if (process.env.GOLDEN === 'write') writeFileSync(FILE, `${JSON.stringify(now, null, 2)}\n`);
+const before = JSON.parse(readFileSync(FILE, 'utf8')) as typeof now;
+
+it.each(RULE_IDS)('%s says what it said', (rule) => {
+  expect(now[rule]).toEqual(before[rule]);
+});
