@@ -1,7 +1,7 @@
+import { createRequire } from 'node:module';
 import { unzipSync } from 'fflate';
 import ICAL from 'ical.js';
 import mammoth from 'mammoth';
-import { WaveFile } from 'wavefile';
 import {
   expect,
   openDesk,
@@ -15,6 +15,9 @@ import {
   typeLine,
   lookAt,
 } from './arrup';
+
+// An older kind of package, without names that can be imported.
+const { WaveFile } = createRequire(import.meta.url)('wavefile') as typeof import('wavefile');
 
 test('the kit list counts, knows what is short and from the house, and keeps its ticks', async ({
   page,

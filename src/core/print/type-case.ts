@@ -40,23 +40,29 @@ export class TypeCase {
     this.files = [...byName.values()];
   }
 
-  #place(face: Face, sign: string) {
+  #place(face: Face, sign: string, isInCount: boolean) {
     const code = sign.codePointAt(0)!;
     const fonts = this.#fonts[face];
-    // Counts are read by children: their noughts have no slash, as the reading type's have.
-    const inOrder = face === 'strong' && /\d/u.test(sign) ? [...fonts].reverse() : fonts;
-    const found = inOrder.find(({ facts }) => facts.has(code));
+    const found = (isInCount ? [...fonts].reverse() : fonts).find(({ facts }) => facts.has(code));
     if (found) return { font: found, sign, code };
     this.missing.add(sign);
     const stand = MISSING_SIGN.codePointAt(0)!;
-    const last = this.#fonts[face].find(({ facts }) => facts.has(stand)) ?? this.#fonts[face][0]!;
+    const last = fonts.find(({ facts }) => facts.has(stand)) ?? fonts[0]!;
     return { font: last, sign: MISSING_SIGN, code: stand };
   }
 
+  /** Each sign in its font. Counts in strong print have noughts without a slash: children read them. */
   #signs(face: Face, text: string) {
-    return [...text.normalize('NFC').replace(/\s/gu, ' ')]
-      .filter((sign) => !INVISIBLE.test(sign))
-      .map((sign) => this.#place(face, sign));
+    const words = text
+      .normalize('NFC')
+      .replace(/\s/gu, ' ')
+      .split(/(?<= )/u);
+    return words.flatMap((word) => {
+      const isInCount = face === 'strong' && /\d/u.test(word);
+      return [...word]
+        .filter((sign) => !INVISIBLE.test(sign))
+        .map((sign) => this.#place(face, sign, isInCount && sign !== ' '));
+    });
   }
 
   /** The text in stretches of one font each. */
