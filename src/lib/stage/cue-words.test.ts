@@ -40,4 +40,13 @@ describe('words on the stage', () => {
     expect(nextWords(sets, work)).toBe('A rest, then squat');
     expect(nextWords(sets, rest)).toBe('Squat');
   });
+
+  it('calls the next group, where they go by turns', () => {
+    const squats = doseOf('squat', 5, { atOnce: 'half' });
+    const { cues: turns } = unroll(withBeats(moveBeat([squats], { show: 'none' })));
+    expect(turns.map(({ kind }) => kind)).toEqual(['work', 'change', 'work']);
+    expect(nextWords(turns, 0)).toBe('The next group');
+    expect(cueWords(turns[1]!, book.get('squat')!)).toMatchObject({ main: 'Next group' });
+    expect(nextWords(turns, 1)).toBe('The end');
+  });
 });

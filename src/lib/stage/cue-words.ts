@@ -114,6 +114,7 @@ function broughtBy({ kind, doing, text }: Cue, here: Cue | undefined): string {
   const name = capital(doing.name);
   const was = here?.doing;
   if (part !== was?.part) return name;
+  if (doing.go.n !== was.go.n) return 'The next group';
   if (kind !== 'work' && kind !== 'hold') return '';
   if (side !== was.side) return `${name}, ${side}`;
   if (direction !== was.direction) return `${name}, ${direction}`;
