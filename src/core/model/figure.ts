@@ -54,6 +54,10 @@ export const MARKS = [
   'zigzag',
   'ripples at the hands',
   'gaze',
+  'up and down',
+  'round the hands',
+  'round the right foot',
+  'pats at the hands',
 ] as const;
 export type MarkKind = (typeof MARKS)[number];
 

@@ -38,6 +38,8 @@ export const poseSchema = z.strictObject({
   nod: degrees,
   tilt: degrees,
   look: degrees,
+  /** The shoulders: 1 is up to the ears. */
+  shrug: z.number().min(0).max(1).default(0),
   /** The lowest point above the ground, in heights. */
   air: z.number().min(0).max(1),
   /** The hips beside and before where the figure stands, in heights. */

@@ -207,6 +207,9 @@ export function movedBody(body: Body, by: Vec): Body {
   };
 }
 
+/** Shoulders under the top of the chest, and how far a shrug lifts them, in heights. */
+const SHRUG = { down: -0.018, up: 0.04 } as const;
+
 /** A foot this near to the ground is set down on it, in heights. */
 const MAGNET = 0.035;
 
@@ -235,7 +238,7 @@ export function bodyOf(pose: Pose): Body {
     armOf(shoulder, towards, pose[`arm${side}`].swing, side, trunk);
   const armAt = (side: Side): ArmBones => {
     const out = times(trunk.left, SIZES.halfShoulders * OUT[side]);
-    const shoulder = add(along(chest, trunk.up, -0.018), out);
+    const shoulder = add(along(chest, trunk.up, SHRUG.down + SHRUG.up * pose.shrug), out);
     return armTo(side, shoulder, seenFrom(pose[`arm${side}`], side, facing));
   };
   /** Everything but its height above the ground: the hips at the origin. */

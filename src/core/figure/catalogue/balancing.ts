@@ -55,7 +55,7 @@ export const BALANCING_FIGURES: Readonly<Record<string, FigureSketch>> = {
   },
   'tiptoe-stand': {
     view: 'corner',
-    keys: [{ ...UP }, { ...UP, heel: 1, arms: [0.16, 1, 0.1] }],
+    keys: [{ ...UP }, { ...UP, heel: 1, arms: [0.8, -0.28, 0.1] }],
     hold: 1,
     best: 1,
   },
@@ -316,8 +316,8 @@ export const BALANCING_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { legR: [0.05, -0.86, 0.42], pointR: 0.9, arms: ARMS.hips },
     ],
     marks: [
-      ['burst at the right foot', 0],
-      ['burst at the right foot', 1],
+      ['round the right foot', 0],
+      ['round the right foot', 1],
     ],
   },
   'leg-swing': {

@@ -18,7 +18,7 @@ const ANGLES = [
 type Angles = Pick<Pose, (typeof ANGLES)[number]>;
 
 /** A pose as it is written: what is not said is as in standing; `arms` and so on are for both sides. */
-export type PoseSketch = Partial<Angles & Pick<Pose, 'air' | 'x' | 'z'>> & {
+export type PoseSketch = Partial<Angles & Pick<Pose, 'air' | 'x' | 'z' | 'shrug'>> & {
   arms?: Vec;
   armL?: Vec;
   armR?: Vec;
@@ -61,6 +61,7 @@ export function poseOf(s: PoseSketch): Pose {
   });
   const pose: Pose = {
     ...(Object.fromEntries(ANGLES.map((name) => [name, s[name] ?? 0])) as Angles),
+    shrug: s.shrug ?? 0,
     air: s.air ?? 0,
     x: s.x ?? 0,
     z: s.z ?? 0,

@@ -25,13 +25,19 @@ export const RHYTHM_FIGURES: Readonly<Record<string, FigureSketch>> = {
     best: 0,
   },
   'arm-circle': {
-    view: 'side',
+    view: 'front',
     pace: 'even',
     keys: [
-      { ...FEET, arms: [0.25, -0.97, 0.1] },
-      { ...FEET, arms: [0.25, 0, 1] },
-      { ...FEET, arms: [0.25, 1, 0.05] },
-      { ...FEET, arms: [0.75, 0.1, -0.62] },
+      { ...FEET, arms: [0.97, -0.22, 0.05] },
+      { ...FEET, arms: [0.95, 0.02, 0.3] },
+      { ...FEET, arms: [0.97, 0.26, 0.05] },
+      { ...FEET, arms: [0.95, 0.02, -0.25] },
+    ],
+    marks: [
+      ['round the hands', 0],
+      ['round the hands', 1],
+      ['round the hands', 2],
+      ['round the hands', 3],
     ],
     best: 1,
   },
@@ -68,12 +74,12 @@ export const RHYTHM_FIGURES: Readonly<Record<string, FigureSketch>> = {
     best: 1,
   },
   'knee-pat': {
-    view: 'front',
+    view: 'corner',
     keys: [
-      { legs: [0.24, -0.84, 0.14], tip: 24, bend: 12, nod: -24, arms: [0.16, -0.5, 0.66] },
-      { legs: [0.24, -0.84, 0.14], tip: 24, bend: 12, nod: -24, arms: [0.14, -0.74, 0.6] },
+      { legs: [0.24, -0.7, 0.2], tip: 34, bend: 14, nod: -34, arms: [0.1, -0.2, 0.75] },
+      { legs: [0.24, -0.7, 0.2], tip: 34, bend: 14, nod: -34, arms: [0.06, -0.72, 0.5] },
     ],
-
+    marks: [['pats at the hands', 1]],
     best: 1,
   },
   'cross-pat': {
@@ -104,8 +110,9 @@ export const RHYTHM_FIGURES: Readonly<Record<string, FigureSketch>> = {
     view: 'front',
     keys: [
       { ...FEET, arms: [0.16, -0.97, 0.06] },
-      { ...FEET, arms: [0.42, -0.42, 0.24], elbows: -25, nod: 8, bend: 4 },
+      { ...FEET, arms: [0.2, -0.9, 0.1], shrug: 1, tilt: 6 },
     ],
+    marks: [['up and down', 1]],
     best: 1,
   },
   'head-nod': {

@@ -17,7 +17,7 @@ const shape = (
 });
 
 export const SHAPE_FIGURES: Readonly<Record<string, FigureSketch>> = {
-  'star-shape': shape('front', { legs: [0.62, -0.84, 0], arms: [0.86, 0.52, 0] }),
+  'star-shape': shape('front', { legs: [0.62, -0.84, 0], arms: [1, 0.16, 0] }),
   'small-ball': shape('side', {
     tip: 58,
     bend: 56,

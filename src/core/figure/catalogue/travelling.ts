@@ -219,7 +219,7 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
     best: 0,
   },
   hop: {
-    view: 'front',
+    view: 'side',
     travels: 'forward',
     anchor: 'right foot',
     keys: [

@@ -44,6 +44,23 @@ function roundAt(x: number, y: number, wide: number): Shape[] {
   ];
 }
 
+/** An arrow round a place, as it is seen. */
+function turnAt([x, y]: Point, far: number): Shape[] {
+  const arc = Array.from({ length: 13 }, (_, n): Point => {
+    const angle = (-150 + (n * 270) / 12) * RADIANS;
+    return [x + far * Math.cos(angle), y + far * Math.sin(angle)];
+  });
+  const [tipX, tipY] = arc.at(-1)!;
+  return [
+    stroke(arc),
+    stroke([
+      [tipX - 0.05, tipY + 0.01],
+      [tipX, tipY],
+      [tipX + 0.005, tipY + 0.055],
+    ]),
+  ];
+}
+
 /** Which way it goes, where the figure does not look there: an arrow on the ground. */
 function way({ figure, body }: Moment, see: Camera): Shape[] {
   if (figure.travels !== 'backward' && figure.travels !== 'aside') return [];
@@ -133,6 +150,36 @@ const DRAWN: Readonly<Record<MarkKind, Draw>> = {
       ),
     ];
   },
+  'up and down': ({ body }, see) =>
+    SIDES.flatMap((side) => {
+      const [x, y] = flat(see(body.arms[side].shoulder));
+      const way = x >= flat(see(body.chest))[0] ? 1 : -1;
+      const at = x + way * 0.13;
+      const tip = (end: number, back: number): Shape =>
+        stroke([
+          [at - 0.035, end + back],
+          [at, end],
+          [at + 0.035, end + back],
+        ]);
+      return [
+        stroke([
+          [at, y - 0.1],
+          [at, y + 0.08],
+        ]),
+        tip(y - 0.1, 0.04),
+        tip(y + 0.08, -0.04),
+      ];
+    }),
+  'round the hands': ({ body }, see) =>
+    SIDES.flatMap((side) => turnAt(flat(see(body.arms[side].hand)), 0.085)),
+  'round the right foot': ({ body }, see) => turnAt(flat(see(body.legs.R.toe)), 0.1),
+  'pats at the hands': ({ body }, see) =>
+    SIDES.flatMap((side) =>
+      rays(flat(see(body.arms[side].hand)), 0.06, 0.105, 25, 155, 4).map((ray) => ({
+        ...ray,
+        paint: 'ink' as const,
+      })),
+    ),
   gaze: ({ body }, see) => {
     const from = along(body.head, body.skull.front, SIZES.headRadius + 0.05);
     return [0, 1, 2].map((n) => {

@@ -59,6 +59,7 @@ export function poseBetween(a: Pose, b: Pose, t: number, eased = t): Pose {
     nod: of('nod'),
     tilt: of('tilt'),
     look: of('look'),
+    shrug: of('shrug'),
     air: flown(a.air, b.air, t),
     x: of('x'),
     z: of('z'),

@@ -14,6 +14,8 @@
 
   type Shown = 'going' | 'poses' | 'lines';
   let shown = $state<Shown>('going');
+  /** Without their names, to see what each is taken for. */
+  let named = $state(true);
   const moves = $derived([...moveBookOf({ moves: ownMoves.list }).values()]);
   const families = $derived(
     FAMILIES.map((family) => ({
@@ -48,6 +50,15 @@
         ['lines', 'in lines, as they are printed to save ink'],
       ] as const}
       onchange={(next) => (shown = next)}
+    />,
+    <InlineChoice
+      value={named}
+      label="Their names"
+      choices={[
+        [true, 'with their names'],
+        [false, 'without: what is each?'],
+      ] as const}
+      onchange={(next) => (named = next)}
     />.
   </p>
   {#each families as { family, moves: ofFamily, before } (family)}
@@ -65,7 +76,7 @@
                 <img src={lines(move)} alt="" />
               {/if}
             </span>
-            <span class="first-letter:uppercase">{move.name}</span>
+            <span class={['first-letter:uppercase', !named && 'sr-only']}>{move.name}</span>
           </a>
         </li>
       {/each}
