@@ -149,6 +149,29 @@ export function reachOf(root: Vec, end: Vec, length: number, turn: number, side:
   return [x * OUT[side], y, z];
 }
 
+/** A head that would lift the rest off the ground by less than this gives way, in heights. */
+const HEAD_GIVES = 0.045;
+
+/** A back that rises no more than this over its length lies. */
+const LYING = 0.4;
+
+/** The head turned up about the neck, so that it is `by` higher; less where that would be far. */
+function raisedHead(
+  chest: Vec,
+  skull: Axes,
+  by: number,
+  lies: number,
+): Readonly<{ skull: Axes; head: Vec }> {
+  const far = SIZES.neck + SIZES.headRadius;
+  const share = lies * Math.min(1, Math.max(0, 2 - by / HEAD_GIVES));
+  const now = skull.up[1];
+  const then = Math.min(0.999, now + (Math.max(0, by) * share) / far);
+  const degrees = (Math.asin(then) - Math.asin(Math.max(-1, Math.min(0.999, now)))) / RADIANS;
+  const axis = normalise(cross(skull.up, Y), X);
+  const turnedUp = degrees > 0 ? spunAll(skull, axis, degrees) : skull;
+  return { skull: turnedUp, head: along(chest, turnedUp.up, far) };
+}
+
 type Solid = readonly [at: Vec, radius: number];
 
 const lowestOf = (solids: readonly Solid[]): number =>
@@ -161,11 +184,14 @@ const solesOf = ({ heel, toe }: LegBones): readonly Solid[] => [
 
 /** What may touch the ground, with how thick it is there; without the arms of some sides. */
 function solidsOf(body: Body, armsOf: readonly Side[] = SIDES): readonly Solid[] {
+  return [[body.head, SIZES.headRadius], ...withoutHead(body, armsOf)];
+}
+
+function withoutHead(body: Body, armsOf: readonly Side[]): readonly Solid[] {
   return [
     [body.hips, THICK.hips],
     [body.belly, THICK.chest],
     [body.chest, THICK.chest],
-    [body.head, SIZES.headRadius],
     ...SIDES.flatMap((side): Solid[] => [
       [body.legs[side].knee, THICK.knee],
       ...solesOf(body.legs[side]),
@@ -242,7 +268,7 @@ export function bodyOf(pose: Pose): Body {
     return armTo(side, shoulder, seenFrom(pose[`arm${side}`], side, facing));
   };
   /** Everything but its height above the ground: the hips at the origin. */
-  const hung: Body = {
+  const upright: Body = {
     hips: [0, 0, 0],
     belly,
     chest,
@@ -254,6 +280,12 @@ export function bodyOf(pose: Pose): Body {
     legs: { L: legAt('L'), R: legAt('R') },
   };
   const free = SIDES.filter((side) => !pose[`floor${side}`]);
+  // Who lies has hips, back and head on the ground, though the head is thicker.
+  const rest = lowestOf(withoutHead(upright, free));
+  const over = rest - (upright.head[1] - SIZES.headRadius);
+  const lies = free.length === 2 ? Math.max(0, 1 - (trunk.up[1] / LYING) ** 2) : 0;
+  const hung: Body =
+    over > 0 && lies > 0 ? { ...upright, ...raisedHead(chest, skull, over, lies) } : upright;
   const lowest = lowestOf(solidsOf(hung, free));
   const body = movedBody(hung, [pose.x, pose.air - lowest, pose.z]);
 

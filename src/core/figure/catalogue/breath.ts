@@ -17,8 +17,8 @@ export const BREATH_FIGURES: Readonly<Record<string, FigureSketch>> = {
     view: 'corner',
     anchor: 'hips',
     keys: [
-      { tip: -90, legs: [0.2, 0, 1], arms: [0.42, -0.02, 0.9], point: -0.8 },
-      { tip: -90, bend: -2, legs: [0.2, 0, 1], arms: [0.43, -0.02, 0.9], point: -0.8 },
+      { tip: -90, legs: [0.2, -0.06, 1], arms: [0.42, -0.02, 0.9], point: -0.8 },
+      { tip: -90, bend: -2, legs: [0.2, -0.06, 1], arms: [0.43, -0.02, 0.9], point: -0.8 },
     ],
     hold: 0,
   },

@@ -24,7 +24,7 @@ export const LEGS = {
   deep: [0.3, -0.42, 0.14],
   kneeling: [0.06, -0.5, -0.5],
   onHeels: [0.08, -0.17, -0.12],
-  long: [0.08, 0.03, 1],
+  long: [0.08, -0.05, 1],
   seat: [0.08, -0.5, 0.54],
 } satisfies Record<string, Vec>;
 
@@ -57,7 +57,14 @@ export const STANCES = {
     arms: [0.06, -1, 0.02],
     floor: true,
   },
-  supine: { tip: -90, legs: [0.08, 0.01, 1], arms: [0.35, -0.02, 0.9], point: -0.8, elbows: 60 },
+  supine: {
+    tip: -90,
+
+    legs: [0.08, -0.05, 1],
+    arms: [0.35, -0.02, 0.9],
+    point: -0.8,
+    elbows: 60,
+  },
   /** On the back, feet near the seat. */
   kneesUp: {
     tip: -90,
