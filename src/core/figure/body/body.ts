@@ -1,4 +1,6 @@
 import type { Limb, Pose } from '../../model/pose';
+import { raisedHead, LYING } from './lying-head';
+import { spunAll, type Axes } from './axes';
 import { ARM, LEG, SIZES, THICK } from './proportions';
 import {
   across,
@@ -19,8 +21,7 @@ import {
 export type Side = 'L' | 'R';
 export const SIDES = ['L', 'R'] as const;
 
-/** Three directions of a part of the body. */
-export type Axes = Readonly<{ left: Vec; up: Vec; front: Vec }>;
+export type { Axes } from './axes';
 
 export type ArmBones = Readonly<{ shoulder: Vec; elbow: Vec; hand: Vec }>;
 export type LegBones = Readonly<{ hip: Vec; knee: Vec; ankle: Vec; heel: Vec; toe: Vec }>;
@@ -44,12 +45,6 @@ export const OUT: Readonly<Record<Side, 1 | -1>> = { L: 1, R: -1 };
 const X: Vec = [1, 0, 0];
 const Y: Vec = [0, 1, 0];
 const Z: Vec = [0, 0, 1];
-
-const spunAll = ({ left, up, front }: Axes, axis: Vec, degrees: number): Axes => ({
-  left: turned(left, axis, degrees),
-  up: turned(up, axis, degrees),
-  front: turned(front, axis, degrees),
-});
 
 /** Axes bent forward, to the left, and twisted to the left, about themselves. */
 function bent(axes: Axes, forward: number, side: number, twist: number): Axes {
@@ -147,29 +142,6 @@ const seenFrom = ({ reach: [out, up, front] }: Limb, side: Side, facing: Axes): 
 export function reachOf(root: Vec, end: Vec, length: number, turn: number, side: Side): Vec {
   const [x, y, z] = turned(times(minus(end, root), 1 / length), Y, -turn);
   return [x * OUT[side], y, z];
-}
-
-/** A head that would lift the rest off the ground by less than this gives way, in heights. */
-const HEAD_GIVES = 0.045;
-
-/** A back that rises no more than this over its length lies. */
-const LYING = 0.4;
-
-/** The head turned up about the neck, so that it is `by` higher; less where that would be far. */
-function raisedHead(
-  chest: Vec,
-  skull: Axes,
-  by: number,
-  lies: number,
-): Readonly<{ skull: Axes; head: Vec }> {
-  const far = SIZES.neck + SIZES.headRadius;
-  const share = lies * Math.min(1, Math.max(0, 2 - by / HEAD_GIVES));
-  const now = skull.up[1];
-  const then = Math.min(0.999, now + (Math.max(0, by) * share) / far);
-  const degrees = (Math.asin(then) - Math.asin(Math.max(-1, Math.min(0.999, now)))) / RADIANS;
-  const axis = normalise(cross(skull.up, Y), X);
-  const turnedUp = degrees > 0 ? spunAll(skull, axis, degrees) : skull;
-  return { skull: turnedUp, head: along(chest, turnedUp.up, far) };
 }
 
 type Solid = readonly [at: Vec, radius: number];

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { momentAt } from '../motion/motion';
 import { HEIGHT_METRES, SIZES, THICK } from '../body/proportions';
-import type { Body } from '../body/body';
+import { SIDES, type Body } from '../body/body';
 import { CATALOGUE } from '../../moves/catalogue';
 import { builtInFigure } from '.';
 
@@ -33,7 +33,7 @@ describe('what lies on the ground lies on it', () => {
     },
   );
 
-  it('no head lifts the back of who lies off the ground, whatever the move', () => {
+  it('no head lifts who lies on back or tummy off the ground, whatever the move', () => {
     let frames = 0;
     for (const { id } of CATALOGUE) {
       const figure = builtInFigure(id)!;
@@ -42,12 +42,20 @@ describe('what lies on the ground lies on it', () => {
         if (Math.abs(body.trunk.up[1]) > 0.03 || pose.floorL || pose.floorR || pose.air > 0)
           continue;
         const trunk = Math.min(above.hips(body), above.back(body), body.belly[1] - THICK.chest);
-        if (above.head(body) > CM) continue;
+        if (above.head(body) > CM || Math.abs(body.trunk.front[1]) < 0.95) continue;
+        // What lies on a knee or a foot does so on purpose.
+        const low = SIDES.flatMap((side) => [
+          body.legs[side].knee[1] - THICK.knee,
+          body.legs[side].heel[1] - THICK.sole,
+          body.legs[side].toe[1] - THICK.sole,
+          body.arms[side].hand[1] - THICK.hand,
+          body.arms[side].elbow[1] - THICK.elbow,
+        ]);
+        if (Math.min(...low) < CM / 2) continue;
         frames += 1;
-        // Who rolls comes a millimetre or two higher on a shoulder.
-        expect(trunk, `${id} at ${n}`).toBeLessThan(1.3 * CM);
+        expect(trunk, `${id} at ${n}`).toBeLessThan(CM);
       }
     }
-    expect(frames).toBeGreaterThan(100);
+    expect(frames).toBeGreaterThan(40);
   });
 });
