@@ -1,5 +1,6 @@
 import { spokenLines, type Beat } from '../beats';
 import { textInDigits } from '../words/numbers';
+import { remember } from '../words/remember';
 import type { Adventure } from './adventure';
 
 const PROMISE = /\b(\d{2,4})\s+(?:moves|reps|goes|jumps and hops|movements|exercises)\b/iu;
@@ -16,16 +17,12 @@ function inDigits(text: string): string {
 }
 
 /** "100 moves" as 100; null where nothing is promised. */
-export function promiseIn(text: string): number | null {
+function promiseIn(text: string): number | null {
   const found = PROMISE.exec(inDigits(text));
   return found ? Number(found[1]) : null;
 }
 
-const told = new WeakMap<Beat, number | null>();
-function promiseOfBeat(beat: Beat): number | null {
-  if (!told.has(beat)) told.set(beat, promiseIn(spokenLines(beat).join('\n')));
-  return told.get(beat)!;
-}
+const promiseOfBeat = remember((beat: Beat) => promiseIn(spokenLines(beat).join('\n')));
 
 /** A total that is promised, and the beat whose words promise it; no beat for title and wish. */
 export type Promised = Readonly<{ total: number; beatId: string | null }>;

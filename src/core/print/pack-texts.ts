@@ -1,16 +1,15 @@
 import type { Picture } from '../figure/drawing/picture';
 import { cautionsOf, DEFERRING_LINE } from '../prep/cautions';
-import { clockOrBlank, runSheetRows, type RunSheetRow } from './run-sheet-rows';
+import { clockOrBlank, rowsByChapter, type RunSheetRow } from './run-sheet-rows';
 import { isShort, kitInWords, kitListOf } from '../prep/kit-list';
 import { capital } from '../words/capital';
-import { clockOf, lengthInWords } from '../words/clock';
-import type { Adventure, Chapter } from '../document/adventure';
+import { lengthInWords } from '../words/clock';
+import type { Adventure } from '../document/adventure';
 import { titleOf } from '../document/title';
 import type { Done } from '../model/action';
 import { childrenIn } from '../model/setting';
 import { movesUsed } from '../document/moves-used';
 import { homeActions, homeSchedule } from '../schedule/home';
-import type { Schedule } from '../schedule/unroll';
 import { doseInWords } from '../language/dose-words';
 import { lengthTold, type TimedSchedule } from '../forecast/told-length';
 import { moveBookOf, moveOf } from '../moves/move-book';
@@ -40,21 +39,6 @@ function factsLine(adventure: Adventure, { told }: TimedSchedule): string {
     ...(atHome === undefined ? [] : [`${lengthInWords(atHome)} to do at home`]),
   ].join(' · ');
 }
-
-type ChapterRows = Readonly<{ chapter: Chapter; rows: readonly RunSheetRow[] }>;
-
-function rowsByChapter(adventure: Adventure, schedule: Schedule): readonly ChapterRows[] {
-  const rows = runSheetRows(adventure, schedule);
-  return adventure.chapters
-    .map((chapter) => {
-      const ids = new Set(chapter.beats.map(({ id }) => id));
-      return { chapter, rows: rows.filter(({ beatId }) => ids.has(beatId)) };
-    })
-    .filter((one) => one.rows.length > 0);
-}
-
-const lengthOf = (schedule: Schedule, { id }: Chapter) =>
-  clockOf(schedule.totals.byChapter.get(id)?.seconds ?? 0);
 
 const joined = (...parts: string[]) => parts.filter(Boolean).join(' · ');
 
@@ -87,8 +71,8 @@ export function runSheetText(
       factsLine(adventure, schedule),
       kit.length > 0 ? `At hand: ${kit.join(', ')}` : '',
     ].filter(Boolean),
-    blocks: rowsByChapter(adventure, schedule).flatMap(({ chapter, rows }): Block[] => [
-      heading(chapter.title, lengthOf(schedule, chapter)),
+    blocks: rowsByChapter(adventure, schedule).flatMap(({ chapter, length, rows }): Block[] => [
+      heading(chapter.title, length),
       { kind: 'clock rows', rows: rows.map((row) => clockRow(row, pictureOf)) },
     ]),
   };
@@ -106,8 +90,8 @@ export function scriptText(adventure: Adventure, schedule: TimedSchedule): Print
       cast.length > 0 ? `In it: ${cast.join('; ')}` : '',
       factsLine(adventure, schedule),
     ].filter(Boolean),
-    blocks: rowsByChapter(adventure, schedule).flatMap(({ chapter, rows }): Block[] => [
-      heading(chapter.title, lengthOf(schedule, chapter)),
+    blocks: rowsByChapter(adventure, schedule).flatMap(({ chapter, length, rows }): Block[] => [
+      heading(chapter.title, length),
       ...rows.flatMap((row): Block[] => {
         const done = row.name
           ? [

@@ -11,6 +11,7 @@ export const PRINTER_EDGE_MM = 5;
 
 /** Millimetres in points, of which there are 72 to an inch. */
 export const points = (mm: number) => (mm * 72) / 25.4;
+export const millimetres = (pt: number) => (pt * 25.4) / 72;
 
 export type Box = Readonly<{ x: number; y: number; width: number; height: number }>;
 

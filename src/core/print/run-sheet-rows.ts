@@ -2,7 +2,7 @@ import { changeParts, rowsOfBeat, type Beat } from '../beats';
 import type { RowContent } from '../beats/sheet-row';
 import type { Cue } from '../cues/cue';
 import { startsBy } from '../cues/starts';
-import type { Adventure } from '../document/adventure';
+import type { Adventure, Chapter } from '../document/adventure';
 import { howLed } from '../model/led';
 import { moveBookOf } from '../moves/move-book';
 import type { Schedule } from '../schedule/unroll';
@@ -56,6 +56,24 @@ export function runSheetRows(adventure: Adventure, schedule: Schedule): readonly
       }));
     }),
   );
+}
+
+/** The rows of each chapter that has any, and the chapter's length as the clock tells it. */
+export type ChapterRows = Readonly<{
+  chapter: Chapter;
+  length: string;
+  rows: readonly RunSheetRow[];
+}>;
+
+export function rowsByChapter(adventure: Adventure, schedule: Schedule): readonly ChapterRows[] {
+  const rows = runSheetRows(adventure, schedule);
+  return adventure.chapters
+    .map((chapter) => {
+      const ids = new Set(chapter.beats.map(({ id }) => id));
+      const length = clockOf(schedule.totals.byChapter.get(chapter.id)?.seconds ?? 0);
+      return { chapter, length, rows: rows.filter(({ beatId }) => ids.has(beatId)) };
+    })
+    .filter((one) => one.rows.length > 0);
 }
 
 /** A clock reading, or nothing where there is none. */

@@ -1,5 +1,5 @@
 import type { Migration } from '../../model/document-kind';
-import { each, type Json } from './plain-json';
+import { each, eachBeat, type Json } from './plain-json';
 
 const withDose = (dose: Json): Json => ({ ...dose, asked: null, tempo: [], directions: [] });
 const withGuise = (guise: Json): Json => ({ ...guise, note: '' });
@@ -48,22 +48,11 @@ const BEATS: Readonly<Record<string, (beat: Json) => Json>> = {
   }),
 };
 
-function changeBeat(beat: Json): Json {
-  const change = typeof beat.kind === 'string' ? BEATS[beat.kind] : undefined;
-  return change ? change(beat) : { ...beat };
-}
-
 /**
  * Amounts by age, ranges and open ones, tempo, directions, several moves at once, a dose for home and
  * the story between sets; rounds that differ, chains as they are taught, relays by the clock.
  */
 export const toVersion6: Migration = {
   from: 5,
-  migrate: (document) => ({
-    ...document,
-    chapters: each(document.chapters, (chapter) => ({
-      ...chapter,
-      beats: each(chapter.beats, changeBeat),
-    })),
-  }),
+  migrate: (document) => eachBeat(document, BEATS),
 };

@@ -1,5 +1,5 @@
 import type { Migration } from '../../model/document-kind';
-import { each, type Json } from './plain-json';
+import { each, eachBeat, type Json } from './plain-json';
 
 const withTurns = (dose: Json): Json => ({ ...dose, atOnce: null });
 const action = (part: Json): Json => ({
@@ -23,19 +23,8 @@ const BEATS: Readonly<Record<string, (beat: Json) => Json>> = {
   }),
 };
 
-function changeBeat(beat: Json): Json {
-  const change = typeof beat.kind === 'string' ? BEATS[beat.kind] : undefined;
-  return change ? change(beat) : beat;
-}
-
 /** How many go at a time, where a group goes by turns. */
 export const toVersion7: Migration = {
   from: 6,
-  migrate: (document) => ({
-    ...document,
-    chapters: each(document.chapters, (chapter) => ({
-      ...chapter,
-      beats: each(chapter.beats, changeBeat),
-    })),
-  }),
+  migrate: (document) => eachBeat(document, BEATS),
 };

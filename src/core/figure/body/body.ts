@@ -1,5 +1,5 @@
 import type { Limb, Pose } from '../../model/pose';
-import { raisedHead, LYING } from './lying-head';
+import { raisedHead } from './lying-head';
 import { spunAll, type Axes } from './axes';
 import { ARM, LEG, SIZES, THICK } from './proportions';
 import {
@@ -154,12 +154,10 @@ const solesOf = ({ heel, toe }: LegBones): readonly Solid[] => [
   [toe, THICK.sole],
 ];
 
-/** What may touch the ground, with how thick it is there; without the arms of some sides. */
-function solidsOf(body: Body, armsOf: readonly Side[] = SIDES): readonly Solid[] {
-  return [[body.head, SIZES.headRadius], ...withoutHead(body, armsOf)];
-}
+const underHead = ({ head }: Pick<Body, 'head'>): number => head[1] - SIZES.headRadius;
 
-function withoutHead(body: Body, armsOf: readonly Side[]): readonly Solid[] {
+/** What may touch the ground besides the head, with how thick it is there; with the arms of some sides. */
+function solidsOf(body: Body, armsOf: readonly Side[]): readonly Solid[] {
   return [
     [body.hips, THICK.hips],
     [body.belly, THICK.chest],
@@ -176,7 +174,8 @@ function withoutHead(body: Body, armsOf: readonly Side[]): readonly Solid[] {
 }
 
 /** The lowest point of a body, in heights of the figure above the ground. */
-export const lowestPoint = (body: Body): number => lowestOf(solidsOf(body));
+export const lowestPoint = (body: Body): number =>
+  Math.min(underHead(body), lowestOf(solidsOf(body, SIDES)));
 
 /** The whole body elsewhere. */
 export function movedBody(body: Body, by: Vec): Body {
@@ -252,13 +251,13 @@ export function bodyOf(pose: Pose): Body {
     legs: { L: legAt('L'), R: legAt('R') },
   };
   const free = SIDES.filter((side) => !pose[`floor${side}`]);
-  // Who lies has hips, back and head on the ground, though the head is thicker.
-  const rest = lowestOf(withoutHead(upright, free));
-  const over = rest - (upright.head[1] - SIZES.headRadius);
-  const lies = free.length === 2 ? Math.max(0, 1 - (trunk.up[1] / LYING) ** 2) : 0;
+  const rest = lowestOf(solidsOf(upright, free));
+  const over = rest - underHead(upright);
   const hung: Body =
-    over > 0 && lies > 0 ? { ...upright, ...raisedHead(chest, skull, over, lies) } : upright;
-  const lowest = lowestOf(solidsOf(hung, free));
+    over > 0 && free.length === SIDES.length
+      ? { ...upright, ...raisedHead(chest, trunk, skull, over) }
+      : upright;
+  const lowest = Math.min(rest, underHead(hung));
   const body = movedBody(hung, [pose.x, pose.air - lowest, pose.z]);
 
   /** Nearly down: down, as far as the leg can. The sole turns with the leg, so twice. */

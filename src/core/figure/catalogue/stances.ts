@@ -57,14 +57,7 @@ export const STANCES = {
     arms: [0.06, -1, 0.02],
     floor: true,
   },
-  supine: {
-    tip: -90,
-
-    legs: [0.08, -0.05, 1],
-    arms: [0.35, -0.02, 0.9],
-    point: -0.8,
-    elbows: 60,
-  },
+  supine: { tip: -90, legs: [0.08, -0.05, 1], arms: [0.35, -0.02, 0.9], point: -0.8, elbows: 60 },
   /** On the back, feet near the seat. */
   kneesUp: {
     tip: -90,

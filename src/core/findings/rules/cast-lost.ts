@@ -2,7 +2,7 @@ import { spokenLines, partsOfBeat, type Beat } from '../../beats';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';
 import { tellingWords } from '../../words/letter-words';
-import { remember } from '../remember';
+import { remember } from '../../words/remember';
 
 /** Shorter scripts are pieces of something. */
 const LEAST_BEATS = 8;

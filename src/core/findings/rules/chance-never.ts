@@ -5,7 +5,7 @@ import { calledIn } from '../../moves/move-book';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';
 import { changeDraw } from '../mending';
-import { remember } from '../remember';
+import { remember } from '../../words/remember';
 import { tenthsOf } from '../tenths';
 
 /** A move that stays away more often than in one session of ten is worth a word. Our own judgement. */

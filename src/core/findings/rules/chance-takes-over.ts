@@ -5,7 +5,7 @@ import { calledIn } from '../../moves/move-book';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';
 import { changeDraw } from '../mending';
-import { remember } from '../remember';
+import { remember } from '../../words/remember';
 import { tenthsOf } from '../tenths';
 
 /** One move that is more than half of a draw in one session of ten, or any in one of four. Our own judgement. */

@@ -1,7 +1,7 @@
 import { spokenLines, type Beat } from '../../beats';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';
-import { remember } from '../remember';
+import { remember } from '../../words/remember';
 import { WORDS_TO_MIND } from './words-to-mind';
 
 /** The first of them that a beat says. */

@@ -3,7 +3,7 @@ import { countWords } from '../../words/count-words';
 import { type Beat, isForOthers, spokenLines } from '../../beats';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';
-import { remember } from '../remember';
+import { remember } from '../../words/remember';
 
 /** Words that listening ears hold in one sentence. Our own judgement. */
 export const SENTENCE_WORDS: Readonly<Record<AgeBand, number>> = { '3-4': 16, '5': 18, '6-7': 22 };

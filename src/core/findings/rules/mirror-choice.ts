@@ -1,7 +1,7 @@
 import { type Beat, spokenLines } from '../../beats';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';
-import { remember } from '../remember';
+import { remember } from '../../words/remember';
 
 const SIDE = /\b(left|right)\b/iu;
 /** "All right", "right here", "right away": no side at all. */

@@ -3,7 +3,7 @@ import type { FindingContext } from '../context';
 import type { Seen } from '../finding';
 import { firstRun, seenAt } from '../in-a-row';
 import { insertBefore, lineOf } from '../mending';
-import { remember } from '../remember';
+import { remember } from '../../words/remember';
 import { runUnpractised } from './no-stop-signal';
 
 /** Words for a place to come back to: to somewhere of theirs, or back, home, into the circle. */

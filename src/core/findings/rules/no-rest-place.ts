@@ -5,7 +5,7 @@ import type { FindingContext } from '../context';
 import { WHOLE, type Seen } from '../finding';
 import { MANY_CHILDREN } from '../in-a-row';
 import { lineOf } from '../mending';
-import { remember } from '../remember';
+import { remember } from '../../words/remember';
 
 /** Words that say where, or that, somebody may rest. */
 const REST =

@@ -3,7 +3,7 @@ import type { FindingContext } from '../context';
 import type { Seen } from '../finding';
 import { firstRun, seenAt, type Turn } from '../in-a-row';
 import { insertBefore, lineOf } from '../mending';
-import { remember } from '../remember';
+import { remember } from '../../words/remember';
 
 const SIGNAL =
   /\b(?:freez\w*|statues?|stop|stops|stand still|still as|whistle|signal|bell rings)\b/iu;

@@ -3,7 +3,7 @@ import { deviceFile } from '../../devices';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';
 import { letterWords } from '../../words/letter-words';
-import { remember } from '../remember';
+import { remember } from '../../words/remember';
 import { isFamiliar } from './rare-words';
 
 /** Outside the word lists, and known from picture books all the same. Our own judgement. */

@@ -3,7 +3,7 @@ import { spokenLines, type Beat } from '../../beats';
 import { textInDigits } from '../../words/numbers';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';
-import { remember } from '../remember';
+import { remember } from '../../words/remember';
 
 /** "thirty seconds' rest", "a drink for one minute", "rest for 20 seconds". */
 const AMOUNT = String.raw`(\d+|a|one|half a) (seconds?|secs?|minutes?|mins?)`;

@@ -8,7 +8,7 @@ import type { Part } from '../../beats/beat-file';
 import type { Move } from '../../model/move';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';
-import { remember } from '../remember';
+import { remember } from '../../words/remember';
 
 /**
  * Familiar words of young readers, American: the lists of Spache and of Dale and Chall, as the

@@ -4,7 +4,7 @@ import { textInDigits } from '../../words/numbers';
 import type { FindingContext } from '../context';
 import type { Seen } from '../finding';
 import { changeDraw } from '../mending';
-import { remember } from '../remember';
+import { remember } from '../../words/remember';
 
 /** "a one or two counts as three". */
 const COUNTS_AS = /\bcounts? (?:as|for) (\d+)\b/u;

@@ -3,7 +3,7 @@ import { spokenLines, partsOfBeat, type Beat } from '../../beats';
 import type { FindingContext } from '../context';
 import { WHOLE, type Seen } from '../finding';
 import { tellingWords } from '../../words/letter-words';
-import { remember } from '../remember';
+import { remember } from '../../words/remember';
 
 /** Words that every story has: they show nothing. */
 const EMPTY = new Set(
