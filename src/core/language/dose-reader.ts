@@ -165,7 +165,7 @@ const PHRASES: readonly Phrase[] = [
     },
   ],
   [/\b(\d+) time\b(?=.*\d)/u, (f, m) => (f.sets = Number(m[1]))],
-  [/(?<=\d.*)\b(\d+) time\b/u, (f, m) => (f.sets = Number(m[1]))],
+  [/\b(\d+) time\b(?<=\d.*\b\d+ time)/u, (f, m) => (f.sets = Number(m[1]))],
   [
     /\b(\d+) time\b/u,
     (f, m) => {
@@ -177,7 +177,7 @@ const PHRASES: readonly Phrase[] = [
       }
     },
   ],
-  [/(?<=\d.*)\bx (\d+)\b/u, (f, m) => (f.sets = Number(m[1]))],
+  [/\bx (\d+)\b(?<=\d.*\bx \d+)/u, (f, m) => (f.sets = Number(m[1]))],
   [new RegExp(String.raw`(?:\bx )?\b(${LIST})\b`, 'u'), (f, m) => takeAmounts(f, m[1]!, undefined)],
 ];
 

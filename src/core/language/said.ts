@@ -45,7 +45,7 @@ export function isTooLongToRead(line: string): boolean {
     line.length > MOST_READ.whole ||
     quotes > MOST_READ.quotes ||
     beside.length > MOST_READ.letters ||
-    (beside.match(/[\s,]+/gu)?.length ?? 0) > MOST_READ.words
+    (beside.match(/[^\p{L}\p{N}]+/gu)?.length ?? 0) > MOST_READ.words
   );
 }
 
