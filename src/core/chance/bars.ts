@@ -1,3 +1,5 @@
+import type { DrawRules } from '../model/chance';
+
 /*
  * What rules take out of the weights of outcomes before a draw. Plain arrays that are changed in place:
  * a forecast asks this more than a million times.
@@ -46,6 +48,22 @@ export function fewest(entryOf: Int32Array, counts: Int32Array): number {
     if (count < least) least = count;
   }
   return least;
+}
+
+/** How often entries came, as far as the rules look at it: whether they came at all is told whatever they are. */
+export function cameAs(
+  counts: Int32Array,
+  entryOf: Int32Array,
+  { mostAhead, mostOfOne }: Pick<DrawRules, 'mostAhead' | 'mostOfOne'>,
+): string {
+  const least = mostAhead === null ? 0 : fewest(entryOf, counts);
+  const most = mostAhead !== null ? Infinity : (mostOfOne ?? 1);
+  let word = '';
+  for (const count of counts) {
+    word += `${Math.min(count - least, most)}${count > 0 ? ' ' : '-'}`;
+    if (mostOfOne !== null) word += `${Math.min(count, mostOfOne)} `;
+  }
+  return word;
 }
 
 /** Marks entries that are so far ahead of the one that came least; false where there are none. */

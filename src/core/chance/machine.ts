@@ -3,12 +3,14 @@ import {
   barEntry,
   barMarked,
   barOften,
+  cameAs,
   fewest,
   LONGEST_PATTERN,
   markAhead,
   markRepeats,
 } from './bars';
 import type { Urn } from './urn';
+import { tablesOf, type UrnTables } from './urn-tables';
 import type { Random } from './random';
 
 /**
@@ -26,9 +28,7 @@ export class Drawing {
   run = 0;
   /** Seconds that the draws have taken: for whoever draws to add. */
   seconds = 0;
-  /** The urn in plain arrays: what is read at every draw. */
-  readonly #entryOf: Int32Array;
-  readonly #base: Float64Array;
+  readonly #tables: UrnTables;
   readonly #counts: Int32Array;
   /** Entries that a rule bars just now: 1, else 0. */
   readonly #barred: Uint8Array;
@@ -43,43 +43,26 @@ export class Drawing {
   /** Their sum before the rules. */
   #nowSum = 0;
   #known = false;
-  /** Where only the last entry matters: the weights after each, and at 0 those at the start. */
-  readonly #byLast: readonly Readonly<{ weights: Float64Array; sum: number }>[] | null;
 
-  /** What a full urn weighs, where nothing matters but what is left: kept up draw by draw. */
-  readonly #full: Float64Array | null;
-  #fullSum = 0;
-
-  /** `like`: one of the same urn, whose weights by the last entry are taken over. */
-  constructor(
-    readonly urn: Urn,
-    like?: Drawing,
-  ) {
-    const { outcomes, entries, rules } = urn;
-    const { returns, mostOfOne, mostAhead, noPattern, onRepeat } = rules;
-    this.#entryOf = Int32Array.from(outcomes, ({ entry }) => entry);
-    this.#base = Float64Array.from(outcomes, ({ weight }) => weight);
-    this.#counts = new Int32Array(entries);
-    this.#barred = new Uint8Array(entries);
-    this.#left = returns === 'out' || returns === 'bag' ? new Int32Array(outcomes.length) : null;
-    this.#allowed = new Float64Array(outcomes.length);
-    const unruled = mostOfOne === null && mostAhead === null && !noPattern;
-    const simple = returns === 'back' && unruled;
-    this.#full =
-      this.#left && unruled && onRepeat !== 'again'
-        ? Float64Array.from(outcomes, ({ weight, copies }) => weight * copies)
-        : null;
-    this.#fullSum = this.#full?.reduce((sum, weight) => sum + weight, 0) ?? 0;
+  constructor(readonly urn: Urn) {
+    this.#tables = tablesOf(urn);
+    const { entryOf, copies } = this.#tables;
+    this.#counts = new Int32Array(urn.entries);
+    this.#barred = new Uint8Array(urn.entries);
+    this.#left = copies && new Int32Array(copies.length);
+    this.#allowed = new Float64Array(entryOf.length);
+    if (this.#tables.hasByLast) this.#tables.byLast ??= this.#weightsByLast();
     this.reset();
-    this.#byLast = like ? like.#byLast : null;
-    if (!simple || this.#byLast) return;
-    this.#byLast = Array.from({ length: entries + 1 }, (_, n) => {
+  }
+
+  /** The weights after each entry, and those at the start before them. */
+  #weightsByLast(): UrnTables['byLast'] {
+    return Array.from({ length: this.urn.entries + 1 }, (_, n) => {
       this.last = n - 1;
       this.#known = false;
       this.#work();
       return { weights: this.#allowed.slice(), sum: this.#allowedSum };
     });
-    this.reset();
   }
 
   /** Back to before the first draw. */
@@ -94,21 +77,28 @@ export class Drawing {
 
   /** The same state, to go on from by itself. */
   copy(): Drawing {
-    const other = new Drawing(this.urn, this);
-    other.drawn = this.drawn;
-    other.standIns = this.standIns;
-    other.last = this.last;
-    other.run = this.run;
-    other.seconds = this.seconds;
-    other.#counts.set(this.#counts);
-    if (this.#left) other.#left!.set(this.#left);
-    other.#inPot = this.#inPot;
-    other.#recent = [...this.#recent];
-    if (this.#full) {
-      other.#allowed.set(this.#allowed);
-      other.#allowedSum = this.#allowedSum;
-    }
+    const other = new Drawing(this.urn);
+    other.become(this);
     return other;
+  }
+
+  /** Takes over the state of another of the same urn. */
+  become(other: Drawing): void {
+    this.drawn = other.drawn;
+    this.standIns = other.standIns;
+    this.last = other.last;
+    this.run = other.run;
+    this.seconds = other.seconds;
+    this.#counts.set(other.#counts);
+    if (this.#left) this.#left.set(other.#left!);
+    this.#inPot = other.#inPot;
+    this.#recent = [...other.#recent];
+    this.#known = other.#known;
+    this.#nowSum = other.#nowSum;
+    this.#allowedSum = other.#allowedSum;
+    // By the last entry alone, weights belong to nobody and are never changed.
+    if (this.#tables.byLast) this.#allowed = other.#allowed;
+    else this.#allowed.set(other.#allowed);
   }
 
   /** How often an entry was drawn. */
@@ -117,18 +107,16 @@ export class Drawing {
   }
 
   #fill(): void {
-    if (!this.#left) return;
-    this.#inPot = 0;
-    for (const [n, { copies }] of this.urn.outcomes.entries()) {
-      this.#left[n] = copies;
-      this.#inPot += copies;
-    }
-    if (this.#full) this.#refill(this.#full);
+    const { copies, full } = this.#tables;
+    if (!this.#left || !copies) return;
+    this.#left.set(copies);
+    this.#inPot = copies.reduce((sum, one) => sum + one, 0);
+    if (full) this.#refill(full);
   }
 
-  #refill(full: Float64Array): void {
-    this.#allowed.set(full);
-    this.#allowedSum = this.#fullSum;
+  #refill({ weights, sum }: NonNullable<UrnTables['full']>): void {
+    this.#allowed.set(weights);
+    this.#allowedSum = sum;
   }
 
   /** How likely an outcome is as the device stands, before the rules; 0 for what is out. */
@@ -147,7 +135,7 @@ export class Drawing {
     const { mostOfOne, mostAhead, onRepeat, noPattern } = this.urn.rules;
     const [weights, entryOf, counts, barred] = [
       this.#allowed,
-      this.#entryOf,
+      this.#tables.entryOf,
       this.#counts,
       this.#barred,
     ];
@@ -163,15 +151,15 @@ export class Drawing {
     if (this.#known) return;
     this.#known = true;
     const { rules } = this.urn;
-    if (this.#byLast) {
-      const after = this.#byLast[this.last + 1]!;
+    if (this.#tables.byLast) {
+      const after = this.#tables.byLast[this.last + 1]!;
       this.#allowed = after.weights;
       this.#allowedSum = after.sum;
       return;
     }
-    if (this.#full) {
+    if (this.#tables.full) {
       // An empty bag is filled again with the next draw.
-      if (this.#inPot === 0 && rules.returns === 'bag') this.#refill(this.#full);
+      if (this.#inPot === 0 && rules.returns === 'bag') this.#refill(this.#tables.full);
       this.#nowSum = this.#allowedSum;
       return;
     }
@@ -179,7 +167,7 @@ export class Drawing {
     let now = 0;
     const plain = !this.#left && rules.returns !== 'in order';
     for (let n = 0; n < weights.length; n += 1) {
-      weights[n] = plain ? this.#base[n]! : this.weightNow(n);
+      weights[n] = plain ? this.#tables.base[n]! : this.weightNow(n);
       now += weights[n]!;
     }
     this.#nowSum = now;
@@ -202,21 +190,40 @@ export class Drawing {
   /** Chance that what the device shows counts by the rules, 0 to 1. */
   get shareAllowed(): number {
     this.#work();
-    return this.#allowedSum / (this.#byLast?.[0]!.sum ?? this.#nowSum);
+    return this.#allowedSum / (this.#tables.byLast?.[0]!.sum ?? this.#nowSum);
   }
 
-  get #hasSeenAll(): boolean {
-    return fewest(this.#entryOf, this.#counts) > 0;
+  /** Every entry that can come came. */
+  get hasSeenAll(): boolean {
+    return fewest(this.#tables.entryOf, this.#counts) > 0;
   }
 
   /** Nothing more is drawn: by count, by time, because all were seen, or because nothing is left. */
   get isOver(): boolean {
+    return this.isOverAfter(this.drawn, this.seconds);
+  }
+
+  /** The same, had it taken so many draws and seconds to come to where it is. */
+  isOverAfter(drawn: number, seconds: number): boolean {
     const { stop } = this.urn.rules;
-    if (stop.after === 'draws' && this.drawn >= stop.draws) return true;
-    if (stop.after === 'seconds' && this.seconds >= stop.seconds) return true;
-    if (stop.after === 'all seen' && (this.drawn >= stop.most || this.#hasSeenAll)) return true;
+    if (stop.after === 'draws' && drawn >= stop.draws) return true;
+    if (stop.after === 'seconds' && seconds >= stop.seconds) return true;
+    if (stop.after === 'all seen' && (drawn >= stop.most || this.hasSeenAll)) return true;
     this.#work();
     return this.#allowedSum <= 0;
+  }
+
+  /**
+   * What tells states of one urn apart by all that may follow, but for how many draws and seconds it
+   * took: two with the same key draw alike from here on.
+   */
+  get key(): string {
+    const { rules, outcomes } = this.urn;
+    const run = rules.onRepeat === 'keep' ? '' : `${this.last}/${this.run % 2}`;
+    const turn = rules.returns === 'in order' ? this.drawn % outcomes.length : '';
+    const came = cameAs(this.#counts, this.#tables.entryOf, rules);
+    const left = this.#left ? this.#left.join() : '';
+    return `${came}|${run}|${this.standIns > 0}|${turn}|${left}|${this.#recent.join()}`;
   }
 
   /** One outcome by chance, by the weights of what may count. Throws if nothing can come. */
@@ -259,9 +266,9 @@ export class Drawing {
       if (this.#inPot === 0) this.#fill();
       this.#left[outcome]! -= 1;
       this.#inPot -= 1;
-      if (this.#full) {
-        this.#allowed[outcome] = this.#base[outcome]! * this.#left[outcome]!;
-        this.#allowedSum = this.#inPot === 0 ? 0 : this.#allowedSum - this.#base[outcome]!;
+      if (this.#tables.full) {
+        this.#allowed[outcome] = this.#tables.base[outcome]! * this.#left[outcome]!;
+        this.#allowedSum = this.#inPot === 0 ? 0 : this.#allowedSum - this.#tables.base[outcome]!;
       }
     }
     this.run = entry === this.last ? this.run + 1 : 1;

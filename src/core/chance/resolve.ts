@@ -37,25 +37,26 @@ export function betweenSecondsOf(beat: DrawSetup, nth: number, random: Random): 
   );
 }
 
-/** The draw with the numbers that chance, or whoever typed them, gives it. */
-function complete(
+/** What chance, or whoever typed it, says besides: the number of the amount, and the travelling before. */
+function numbersOf(
   beat: DrawSetup,
-  drawn: Drawn,
+  value: number | null,
   nth: number,
-  isFirst: boolean,
   typed: number | null,
   random: Random,
-): ResolvedDraw {
+): Pick<ResolvedDraw, 'number' | 'amount' | 'betweenSeconds'> {
   const { amount } = beat;
   // Chance is asked in the same order whatever was typed: the rest of the draws stays as it was.
-  const rolled =
-    amount.from === 'number die' ? rollDice(amount.sides, amount.dice, random) : drawn.value;
+  const rolled = amount.from === 'number die' ? rollDice(amount.sides, amount.dice, random) : value;
   const betweenSeconds = betweenSecondsOf(beat, nth, random);
   const number = isSum(amount) ? (typed ?? rolled) : null;
   const amountDrawn = !isSum(amount) || number === null ? null : amountOf(amount, number);
-  const { outcome, entry, value, standIn } = drawn;
-  return { outcome, entry, value, standIn, number, amount: amountDrawn, isFirst, betweenSeconds };
+  return { number, amount: amountDrawn, betweenSeconds };
 }
+
+/** What the drawing has just drawn comes for the first time in its beat: it is told in full. */
+export const isFirstOf = (drawing: Drawing, { entry, standIn }: Drawn): boolean =>
+  standIn ? drawing.standIns === 1 : drawing.countOf(entry) === 1;
 
 /** One more draw; null when it is over. Its seconds are added to the drawing. */
 export function drawNext(
@@ -70,9 +71,9 @@ export function drawNext(
   const chosen = drawing.pick(random);
   const drawn = drawing.take(typed?.outcome ?? chosen) ?? drawing.take(chosen);
   if (!drawn) throw new RangeError('drawNext: what was picked is not allowed');
-  const { entry, standIn } = drawn;
-  const isFirst = standIn ? drawing.standIns === 1 : drawing.countOf(entry) === 1;
-  const draw = complete(beat, drawn, nth, isFirst, typed?.number ?? null, random);
+  const isFirst = isFirstOf(drawing, drawn);
+  const numbers = numbersOf(beat, drawn.value, nth, typed?.number ?? null, random);
+  const draw = { ...drawn, ...numbers, isFirst };
   drawing.seconds += secondsOf(draw);
   return draw;
 }

@@ -39,6 +39,17 @@ describe('a session that is played', () => {
     ],
     ['until all were seen', mixed({ rules: { stop: { after: 'all seen', most: 30 } } })],
     ['for a time', mixed({ rules: { stop: { after: 'seconds', seconds: 120 } } })],
+    ['each once before any twice', mixed({ rules: { returns: 'bag' } })],
+    ['what came stays out', mixed({ rules: { returns: 'out' } })],
+    ['with repeats thrown again', mixed({ rules: { onRepeat: 'again' } })],
+    ['at most twice of each', mixed({ rules: { mostOfOne: 2 } })],
+    ['with fair shares', mixed({ rules: { mostAhead: 2, stop: { after: 'draws', draws: 30 } } })],
+    ['with no pattern', mixed({ rules: { noPattern: true, stop: { after: 'draws', draws: 30 } } })],
+    [
+      // More states than are kept as places: the rest is played by the machine.
+      'with many fair shares',
+      drawBeat(12, { rules: { mostAhead: 3, stop: { after: 'draws', draws: 60 } } }),
+    ],
     ['drawn beforehand', mixed({ drawn: 'beforehand' })],
     [
       'by a number die',

@@ -3,7 +3,7 @@ import type { Random } from '../chance/random';
 import type { DrawContext } from '../schedule/draw-cues';
 import { SPAN } from './spans';
 import { Player } from './player';
-import { planSession } from './session-plan';
+import { planSession, sumOfMove } from './session-plan';
 import { Tally, type Spread } from './spread';
 import { LEAST_FACTOR, NO_VARIATION, variationFor, type Variation } from './variation';
 
@@ -30,57 +30,68 @@ export type Forecast = Readonly<{
   moves: readonly Readonly<{ move: string; seconds: Spread; reps: Spread }>[];
 }>;
 
-/** Two independent normal deviates from two uniform ones: Box and Muller (1958). */
-function normals(random: Random): readonly [number, number] {
-  const radius = Math.sqrt(-2 * Math.log(1 - random.share()));
-  const angle = 2 * Math.PI * random.share();
-  return [radius * Math.cos(angle), radius * Math.sin(angle)];
+/** Fills a list of even length with independent normal deviates: two of two, Box and Muller (1958). */
+function fillNormals(list: Float64Array, random: Random): void {
+  for (let n = 0; n < list.length; n += 2) {
+    const radius = Math.sqrt(-2 * Math.log(1 - random.share()));
+    const angle = 2 * Math.PI * random.share();
+    list[n] = radius * Math.cos(angle);
+    list[n + 1] = radius * Math.sin(angle);
+  }
 }
 
 const around = (deviation: number, normal: number) =>
   Math.max(LEAST_FACTOR, 1 + deviation * normal);
 
-/** Length and lively seconds of one session, given what it comes to by the schedule. */
-function strayed(sums: Float64Array, vary: Variation, random: Random): readonly [number, number] {
-  const still = vary === NO_VARIATION;
-  const [a, b] = still ? [0, 0] : normals(random);
-  const [c, d] = still ? [0, 0] : normals(random);
-  const tempo = around(vary.tempo, b);
-  const given =
-    sums[SPAN.talk]! * around(vary.talk, a) +
-    sums[SPAN.paced]! * tempo +
-    sums[SPAN.loose]! * around(vary.group, c);
-  // Many moments that vary by themselves, and all that was not planned: their variances add up.
-  const open = sums[SPAN.talk]! + sums[SPAN.paced]! + sums[SPAN.loose]!;
-  const moments = vary.moments ? sums[SPAN.variance]! : 0;
-  const more = Math.sqrt((vary.unplanned * open) ** 2 + moments) * d;
-  const seconds = sums[SPAN.clock]! + Math.max(LEAST_FACTOR * open, given + more);
-  return [seconds, sums[SPAN.livelyPaced]! * tempo + sums[SPAN.livelyClock]!];
+/** How one session after another strays from what it comes to by the schedule; in place, as it is asked often. */
+class Straying {
+  seconds = 0;
+  livelySeconds = 0;
+  readonly #normals = new Float64Array(4);
+
+  constructor(readonly vary: Variation) {}
+
+  take(sums: Float64Array, random: Random): void {
+    const { vary } = this;
+    const normals = this.#normals;
+    if (vary !== NO_VARIATION) fillNormals(normals, random);
+    const tempo = around(vary.tempo, normals[1]!);
+    const given =
+      sums[SPAN.talk]! * around(vary.talk, normals[0]!) +
+      sums[SPAN.paced]! * tempo +
+      sums[SPAN.loose]! * around(vary.group, normals[2]!);
+    // Many moments that vary by themselves, and all that was not planned: their variances add up.
+    const open = sums[SPAN.talk]! + sums[SPAN.paced]! + sums[SPAN.loose]!;
+    const moments = vary.moments ? sums[SPAN.variance]! : 0;
+    const more = Math.sqrt((vary.unplanned * open) ** 2 + moments) * normals[3]!;
+    this.seconds = sums[SPAN.clock]! + Math.max(LEAST_FACTOR * open, given + more);
+    this.livelySeconds = sums[SPAN.livelyPaced]! * tempo + sums[SPAN.livelyClock]!;
+  }
 }
 
 /** How often each move came in a session: nought in those before it was first met. */
 class MoveTallies {
-  readonly #tallies: { seconds: Tally; reps: Tally }[] = [];
+  /** Seconds and reps of each move in turn, as they stand in a player's sums. */
+  readonly #tallies: Tally[] = [];
 
-  note(session: number, { moveSeconds, moveReps }: Player): void {
-    for (let move = 0; move < moveSeconds.length; move += 1) {
-      let tally = this.#tallies[move];
+  note(session: number, { sums }: Player): void {
+    const first = sumOfMove(0);
+    for (let at = first; at < sums.length; at += 1) {
+      let tally = this.#tallies[at - first];
       if (!tally) {
-        tally = this.#tallies[move] = { seconds: new Tally(), reps: new Tally() };
-        tally.seconds.note(0, session);
-        tally.reps.note(0, session);
+        tally = this.#tallies[at - first] = new Tally();
+        tally.note(0, session);
       }
-      tally.seconds.note(moveSeconds[move] ?? 0);
-      tally.reps.note(moveReps[move] ?? 0);
+      tally.note(sums[at]!);
     }
   }
 
   spreads(names: readonly string[]): Forecast['moves'] {
-    return this.#tallies
-      .map(({ seconds, reps }, n) => ({
-        move: names[n]!,
-        seconds: seconds.spread,
-        reps: reps.spread,
+    return names
+      .map((move, n) => ({
+        move,
+        seconds: this.#tallies[2 * n]!.spread,
+        reps: this.#tallies[2 * n + 1]!.spread,
       }))
       .sort((a, b) => b.seconds.mean - a.seconds.mean);
   }
@@ -101,14 +112,15 @@ export function forecast(
   if (!(sessions >= 1)) throw new RangeError(`forecast: ${sessions} sessions`);
   const player = new Player(planSession(context));
   const [seconds, reps, landings, lively] = [new Tally(), new Tally(), new Tally(), new Tally()];
+  const straying = new Straying(vary);
   const moves = new MoveTallies();
   for (let session = 0; session < sessions; session += 1) {
     player.play(random);
-    const [length, livelySeconds] = strayed(player.sums, vary, random);
-    seconds.note(length);
+    straying.take(player.sums, random);
+    seconds.note(straying.seconds);
     reps.note(player.sums[SPAN.reps]!);
     landings.note(player.sums[SPAN.landings]!);
-    lively.note(livelySeconds);
+    lively.note(straying.livelySeconds);
     moves.note(session, player);
     if ((session + 1) % REPORT_EVERY === 0) onProgress((session + 1) / sessions);
   }

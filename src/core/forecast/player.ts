@@ -1,30 +1,29 @@
 import type { Random } from '../chance/random';
 import type { DrawContext } from '../schedule/draw-cues';
-import { planSession, type SessionPlan, type Stretch } from './session-plan';
+import { planSession, sumOfMove, type SessionPlan, type Stretch } from './session-plan';
 import { SPAN, SPANS } from './spans';
 import { Tally, type Spread } from './spread';
 
 /** The sums of one session after another, in place. */
 export class Player {
-  readonly sums = new Float64Array(SPANS.length);
-  readonly moveSeconds: number[] = [];
-  readonly moveReps: number[] = [];
+  /** Those of SPANS, then seconds and reps of each move that was met so far. */
+  sums = new Float64Array(SPANS.length);
 
   constructor(readonly plan: SessionPlan) {}
 
-  readonly #take = ({ spans, work }: Stretch) => {
-    for (let n = 0; n < spans.length; n += 1) this.sums[n]! += spans[n]!;
-    for (let n = 0; n < work.length; n += 1) {
-      const { move, seconds, reps } = work[n]!;
-      this.moveSeconds[move] = (this.moveSeconds[move] ?? 0) + seconds;
-      this.moveReps[move] = (this.moveReps[move] ?? 0) + reps;
+  readonly #take = ({ at, by }: Stretch) => {
+    // What a move is met for the first time has no place yet.
+    if (at[at.length - 1]! >= this.sums.length) {
+      const longer = new Float64Array(sumOfMove(this.plan.moves.length));
+      longer.set(this.sums);
+      this.sums = longer;
     }
+    const { sums } = this;
+    for (let n = 0; n < at.length; n += 1) sums[at[n]!]! += by[n]!;
   };
 
   play(random: Random): void {
     this.sums.fill(0);
-    this.moveSeconds.fill(0);
-    this.moveReps.fill(0);
     let stance = 0;
     for (const step of this.plan.steps) stance = step(stance, random, this.#take);
   }

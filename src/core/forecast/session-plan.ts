@@ -1,7 +1,7 @@
 import { Drawing } from '../chance/machine';
-import { urnOf } from '../chance/urn';
+import { urnOf, type Urn } from '../chance/urn';
 import type { Random } from '../chance/random';
-import { drawNext } from '../chance/resolve';
+import { drawNext, type SecondsOf } from '../chance/resolve';
 import { type ResolvedDraw } from '../model/resolved-draw';
 import { type Beat, movesOfBeat, unrollBeat } from '../beats';
 import { isOverThrows, openDraws } from '../beats/draw-led';
@@ -15,16 +15,33 @@ import { resolveDraws } from '../schedule/resolve-draws';
 import { isWrittenOut } from '../schedule/written-out';
 import { Score } from '../cues/score';
 import type { Stance } from '../cues/stance';
-import { SPAN, SPANS, spansOf, type Spans } from './spans';
+import { Places } from './places';
+import { SPAN, SPANS, spansOf } from './spans';
 
-/** Work on one move, in seconds and in what is counted. */
-export type MoveWork = Readonly<{ move: number; seconds: number; reps: number }>;
+/** What a stretch of the session adds to its sums, and the number of the stance that it ends in. */
+export type Stretch = Readonly<{
+  /** Which sums it adds to, and how much: those of SPANS, then seconds and reps of each move in turn. */
+  at: Int32Array;
+  by: Float64Array;
+  /** Seconds in which something could be said meanwhile. */
+  quiet: number;
+  stance: number;
+}>;
 
-/** What a stretch comes to, and the number of the stance that it ends in. */
-export type Stretch = Readonly<{ spans: Spans; work: readonly MoveWork[]; stance: number }>;
+/** Where the sums of a move stand; its reps come next to its seconds. */
+export const sumOfMove = (move: number): number => SPANS.length + 2 * move;
+
+/** What sums come to as a stretch: most of them are nought, and cost nothing. */
+function asStretch(sums: readonly number[], stance: number): Stretch {
+  const at = Int32Array.from([...sums.keys()].filter((n) => (sums[n] ?? 0) !== 0));
+  const by = Float64Array.from(at, (n) => sums[n]!);
+  return { at, by, quiet: sums[SPAN.quiet] ?? 0, stance };
+}
+
+type Take = (stretch: Stretch) => void;
 
 /** Something of the session, played from a stance: what it comes to, chance included, and so on. */
-export type Step = (stance: number, random: Random, take: (stretch: Stretch) => void) => number;
+export type Step = (stance: number, random: Random, take: Take) => number;
 
 /** The session made ready for being played many times over. */
 export type SessionPlan = Readonly<{ steps: readonly Step[]; moves: readonly string[] }>;
@@ -59,9 +76,9 @@ function wordsOver(beat: Draw, pace: DrawContext['pace']): number {
 
 /** Talk and nothing else: words that are longer than what they were to be said over. */
 function onlyTalk(seconds: number, stance: number): Stretch {
-  const spans = new Float64Array(SPANS.length);
-  spans[SPAN.talk] = Math.round(seconds * 1000) / 1000;
-  return { spans, work: [], stance };
+  const sums: number[] = [];
+  sums[SPAN.talk] = Math.round(seconds * 1000) / 1000;
+  return asStretch(sums, stance);
 }
 
 class PlanMaker {
@@ -79,17 +96,14 @@ class PlanMaker {
   }
 
   stretch(cues: readonly Cue[], stance: Stance, overThrows = false): Stretch {
-    const work = new Map<number, { move: number; seconds: number; reps: number }>();
+    const sums = [...spansOf(cues, overThrows)];
     for (const cue of cues) {
       if (!cue.doing || !isOwnWork(cue)) continue;
-      const move = this.moves.of(cue.doing.move, cue.doing.move);
-      const sum = work.get(move) ?? { move, seconds: 0, reps: 0 };
-      sum.seconds += cue.lengthSeconds;
-      sum.reps += cue.reps;
-      work.set(move, sum);
+      const at = sumOfMove(this.moves.of(cue.doing.move, cue.doing.move));
+      sums[at] = (sums[at] ?? 0) + cue.lengthSeconds;
+      sums[at + 1] = (sums[at + 1] ?? 0) + cue.reps;
     }
-    const spans = spansOf(cues, overThrows);
-    return { spans, work: [...work.values()], stance: this.stance(stance) };
+    return asStretch(sums, this.stance(stance));
   }
 
   /** Beats in which nothing is left to chance, and the opening of the draws that follow. */
@@ -125,43 +139,68 @@ class PlanMaker {
     };
   }
 
-  /** The draws of a beat, played anew each time by the same machine as on the Stage. */
-  draws(beat: Draw, drawing: Drawing): Step {
-    const { context } = this;
-    const measure = measureDraws(context, beat);
-    const byTime = beat.rules.stop.after === 'seconds';
-    const secondsOf = byTime ? (draw: ResolvedDraw) => measure(draw).seconds : () => 0;
-    // Arrays, for plain small keys: a map of large numbers took a third of all time.
-    const known: (Stretch | undefined)[][] = [];
-    const lead = drawLeader(context, beat);
+  /** What a draw comes to, led from a stance; each that is asked for is worked out once. */
+  #stretches(beat: Draw): (draw: ResolvedDraw, from: number) => Stretch {
+    const lead = drawLeader(this.context, beat);
     const overThrows = isOverThrows(beat);
-    const make = (from: number, draw: ResolvedDraw): Stretch => {
-      const { cues, stance } = lead(draw, this.stances.things[from]!);
-      return this.stretch(cues, stance, overThrows);
-    };
-    const words = wordsOver(beat, context.pace);
     const entries = beat.entries.length;
     // Keys close together keep the arrays plain: far apart they would be looked up as maps are.
     const amounts = isSum(beat.amount) ? beat.amount.most + 1 : 1;
-    return (from, random, take) => {
+    const known: (Stretch | undefined)[][] = [];
+    return (draw, from) => {
+      const { entry, standIn, amount, betweenSeconds, isFirst } = draw;
+      const which = (from * entries + entry) * 4 + (standIn ? 2 : 0) + (isFirst ? 1 : 0);
+      const row = (known[which] ??= []);
+      const at = betweenSeconds * amounts + (amount ?? 0);
+      const before = row[at];
+      if (before) return before;
+      const { cues, stance } = lead(draw, this.stances.things[from]!);
+      return (row[at] = this.stretch(cues, stance, overThrows));
+    };
+  }
+
+  /** The draws of a beat, played anew each time by the same machine as on the Stage. */
+  draws(beat: Draw, urn: Urn): Step {
+    const { rules, amount } = beat;
+    const stretchOf = this.#stretches(beat);
+    const measure = measureDraws(this.context, beat);
+    const secondsOf: SecondsOf =
+      rules.stop.after === 'seconds' ? (draw) => measure(draw).seconds : () => 0;
+    const drawing = new Drawing(urn);
+    const byMachine: Step = (from, random, take) => {
       drawing.reset();
       let stance = from;
-      let quiet = 0;
       for (;;) {
         const draw = drawNext(beat, drawing, random, secondsOf);
-        if (!draw) {
-          // Getting on from here is taken as if these words had not been said: they are rare.
-          if (words > quiet) take(onlyTalk(words - quiet, stance));
-          return stance;
-        }
-        const { entry, standIn, amount, betweenSeconds, isFirst } = draw;
-        const which = (stance * entries + entry) * 4 + (standIn ? 2 : 0) + (isFirst ? 1 : 0);
-        const row = (known[which] ??= []);
-        const stretch = (row[betweenSeconds * amounts + (amount ?? 0)] ??= make(stance, draw));
+        if (!draw) return stance;
+        const stretch = stretchOf(draw, stance);
         take(stretch);
-        quiet += stretch.spans[SPAN.quiet]!;
         stance = stretch.stance;
       }
+    };
+    const isPlain = !isSum(amount) && !rules.between;
+    const places = new Places(urn, (draw, stance) => ({
+      stretch: stretchOf(draw, stance),
+      seconds: secondsOf(draw),
+    }));
+    const play: Step = (from, random, take) =>
+      isPlain && !places.isFull ? places.play(from, random, take) : byMachine(from, random, take);
+    return this.#withWordsOver(beat, play);
+  }
+
+  /** With the words that are said over all draws of a beat, where they are longer than those leave room for. */
+  #withWordsOver(beat: Draw, play: Step): Step {
+    const words = wordsOver(beat, this.context.pace);
+    if (words === 0) return play;
+    return (from, random, take) => {
+      let quiet = 0;
+      const stance = play(from, random, (stretch) => {
+        quiet += stretch.quiet;
+        take(stretch);
+      });
+      // Getting on from here is taken as if these words had not been said: they are rare.
+      if (words > quiet) take(onlyTalk(words - quiet, stance));
+      return stance;
     };
   }
 }
@@ -189,7 +228,7 @@ export function planSession(context: DrawContext): SessionPlan {
       fixed.push(one);
       continue;
     }
-    steps.push(maker.fixed(fixed, { chapter, beat }), maker.draws(beat, new Drawing(urn.value)));
+    steps.push(maker.fixed(fixed, { chapter, beat }), maker.draws(beat, urn.value));
     fixed = [];
   }
   if (fixed.length > 0) steps.push(maker.fixed(fixed, null));
