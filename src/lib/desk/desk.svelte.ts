@@ -5,13 +5,10 @@ import {
   changeBeat,
   check,
   checkSize,
-  drawsOf,
   copyBeat,
   findBeat,
   makeMoveFinder,
   mendAll,
-  moveBookOf,
-  notesByBeat,
   partsOfBeat,
   placeKey,
   proposeForEntry,
@@ -21,8 +18,6 @@ import {
   setBeats,
   shiftBeat,
   shiftChapter,
-  timelyNotes,
-  toldLength,
   unroll,
   type Adventure,
   type Beat,
@@ -38,7 +33,6 @@ import {
   type RuleId,
   type Schedule,
   type Setting,
-  type SoundBook,
   type TimelyNotes,
   type ToldLength,
   type World,
@@ -47,19 +41,16 @@ import type { Ideas } from '$lib/beats/editor-props';
 import { loadSoundBook } from '$lib/language/sound-book';
 import type { AdventureDraft } from '$lib/store/open-draft';
 import { notices } from '$lib/ui/notices.svelte';
-import { whenIdle } from '$lib/workers/when-idle';
 import { problemInWords } from '$lib/words/problem-words';
 import { newId } from '$lib/store/new-id';
 import { keepVersion } from '$lib/store/version-store';
 import { Looking } from './looking.svelte';
 import { Removals } from './removal';
-import { ScriptRows } from './script-rows.svelte';
+import { Reading } from './reading.svelte';
+import type { ScriptRows } from './script-rows.svelte';
 
 /** Where a typed line goes: before the beat at `index` of the chapter, counted from 0. */
 export type InsertPlace = Readonly<{ chapterId: string; index: number }>;
-
-/** Some hundred sessions are played for the told length: not between two key strokes. In milliseconds. */
-const REST_MS = 120;
 
 /** The script on the desk: what is read off it, and everything that can be done to it. */
 export class Desk {
@@ -78,24 +69,11 @@ export class Desk {
 
   readonly draft: AdventureDraft;
   readonly #pace: () => Pace;
-  readonly #judge: typeof check;
   /** The presenter's own moves in this browser. */
   readonly #own: () => readonly Move[];
-
-  /** What is read off the document, each time that it changes. */
-  #schedule: Schedule;
-  #findings: readonly Finding[];
-  #notes: TimelyNotes;
-  #told: ToldLength;
-  #cancelTelling = () => {};
-  /** The chapter that lines are being typed into, one after the other: its notes wait. */
-  #writing: string | null = null;
-  #book: MoveBook;
-  #travelling: Adventure['moves'];
-  readonly rows: ScriptRows;
-  /** How words sound, once it has been loaded. */
-  #sounds = $state.raw<SoundBook | null>(null);
-  #listening = false;
+  readonly #reading: Reading;
+  /** Letters or numbers are being typed. */
+  #isTyping = false;
 
   constructor(
     draft: AdventureDraft,
@@ -106,76 +84,27 @@ export class Desk {
     this.draft = draft;
     this.#pace = pace;
     this.#own = own;
-    this.#judge = judge;
-    const adventure = draft.document;
-    const { setting, defaults, moves } = adventure;
-    const schedule = unroll(adventure, setting, pace());
-    this.#travelling = moves;
-    this.#schedule = $state.raw(schedule);
-    this.#findings = $state.raw(judge(adventure, setting, schedule, null));
-    this.#notes = $state.raw(timelyNotes(this.#findings, adventure, schedule, null));
-    this.#told = $state.raw(toldLength(adventure, setting, pace(), schedule));
-    this.#book = $state.raw(this.#readBook(adventure));
-    this.rows = new ScriptRows({ setting, defaults, book: this.#book });
-    this.rows.lay(adventure, schedule, notesByBeat(this.#notes.open), this.#book);
-    draft.watch(() => this.#read());
-    this.#hearLetters();
-  }
-
-  #readBook({ moves }: Adventure): MoveBook {
-    return moveBookOf({ moves: [...this.#own(), ...moves] });
-  }
-
-  #read(): void {
-    const { adventure } = this;
-    this.#removals.settle(adventure);
-    this.#schedule = unroll(adventure, adventure.setting, this.#pace());
-    this.#findings = this.#judge(adventure, adventure.setting, this.#schedule, this.#sounds);
-    this.#hearLetters();
-    if (adventure.moves !== this.#travelling) {
-      this.#travelling = adventure.moves;
-      this.#book = this.#readBook(adventure);
-    }
-    this.#tellLength();
-    this.#lay();
-  }
-
-  #lay(): void {
-    const { adventure } = this;
-    this.#notes = timelyNotes(this.#findings, adventure, this.#schedule, this.#writing);
-    this.rows.lay(adventure, this.#schedule, notesByBeat(this.#notes.open), this.#book);
+    this.#reading = new Reading({ adventure: () => this.adventure, pace, own, judge });
+    draft.watch(() => {
+      this.#removals.settle(this.adventure);
+      this.#reading.take(this.#isTyping);
+    });
   }
 
   /** Lines are being typed at the end of this chapter, or, with null, nowhere any more. */
   write(chapterId: string | null): void {
-    if (chapterId === this.#writing) return;
-    this.#writing = chapterId;
-    this.#lay();
-  }
-
-  /** The dictionary comes with the first letter strip; then the script is read again. */
-  #hearLetters(): void {
-    if (this.#sounds || this.#listening) return;
-    if (!drawsOf(this.adventure).some(({ device }) => device.kind === 'letters')) return;
-    this.#listening = true;
-    loadSoundBook().then(
-      (book) => {
-        this.#sounds = book;
-        this.#read();
-      },
-      () => (this.#listening = false),
-    );
+    this.#reading.write(chapterId);
   }
 
   /** What a typed line is read with. */
   get lineTools(): LineTools {
     const { ages, kit } = this.adventure.setting;
-    return { finder: this.finder, ages, kit, book: this.#sounds };
+    return { finder: this.finder, ages, kit, book: this.#reading.sounds };
   }
 
   /** Wanted before there is a strip: a line that asks for one is being typed. */
-  async listen(): Promise<void> {
-    this.#sounds ??= await loadSoundBook();
+  listen(): Promise<void> {
+    return this.#reading.listen();
   }
 
   /** Picture words and moves for a letter of a strip, beside those that it has. */
@@ -201,31 +130,28 @@ export class Desk {
   }
   /** How long it is, as it is told everywhere; worked out when there is time, a moment after an edit. */
   get told(): ToldLength {
-    return this.#told;
-  }
-  #tellLength(): void {
-    this.#cancelTelling();
-    this.#cancelTelling = whenIdle(() => {
-      const { adventure } = this;
-      this.#told = toldLength(adventure, adventure.setting, this.#pace(), this.#schedule);
-    }, REST_MS);
+    return this.#reading.told;
   }
 
   get schedule(): Schedule {
-    return this.#schedule;
+    return this.#reading.schedule;
   }
 
   get findings(): readonly Finding[] {
-    return this.#findings;
+    return this.#reading.findings;
   }
 
   /** The findings as they are told: now, or later. */
   get notes(): TimelyNotes {
-    return this.#notes;
+    return this.#reading.notes;
+  }
+
+  get rows(): ScriptRows {
+    return this.#reading.rows;
   }
 
   get book(): MoveBook {
-    return this.#book;
+    return this.#reading.book;
   }
 
   /** Opens what was looked at last, or closes it; the keyboard goes back to the line that it came from. */
@@ -237,7 +163,7 @@ export class Desk {
     this.focusNext = this.activeId;
   }
 
-  readonly finder = $derived.by(() => makeMoveFinder(this.#book));
+  readonly finder = $derived.by(() => makeMoveFinder(this.book));
   readonly isEmpty = $derived.by(() =>
     this.adventure.chapters.every(({ beats }) => beats.length === 0),
   );
@@ -276,7 +202,9 @@ export class Desk {
       notices.say(problemInWords(tooMuch));
       return;
     }
+    this.#isTyping = key !== null && key !== 'drag';
     this.draft.edit(() => next, key);
+    this.#isTyping = false;
     if (telling) this.#removals.tell(before, next, () => this.draft.undo());
   }
 
