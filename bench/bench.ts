@@ -28,7 +28,7 @@ import { makeMoveFinder, parsePlainText, readLine, BUILT_IN } from '../src/core'
 import { renderGuideTrack, SAMPLE_RATE } from '../src/core/formats/wav/guide-track';
 
 const MOVES = ['march', 'squat', 'frog-jump', 'stork-stand', 'bear-walk', 'tall-reach'];
-const SIZES = [10, 100, 300, 1000];
+const SIZES = [10, 100, 300, 1000, 3000];
 /** A frame at 60 a second, in milliseconds. */
 const FRAME_MS = 16;
 

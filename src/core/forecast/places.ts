@@ -103,7 +103,17 @@ export class Places {
     const drawn = this.#tried.take(outcome);
     if (!drawn) throw new RangeError(`Places: ${outcome} may not come here`);
     const isFirst = isFirstOf(this.#tried, drawn);
-    const draw = { ...drawn, isFirst, number: null, amount: null, betweenSeconds: 0 };
+    const { entry, value, standIn } = drawn;
+    const draw: ResolvedDraw = {
+      outcome,
+      entry,
+      value,
+      standIn,
+      isFirst,
+      number: null,
+      amount: null,
+      betweenSeconds: 0,
+    };
     const { stretch, seconds } = this.led(draw, this.#stances[place]!);
     let leg = this.#numbers.get(stretch);
     if (leg === undefined) {

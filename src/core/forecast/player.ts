@@ -11,9 +11,9 @@ export class Player {
 
   constructor(readonly plan: SessionPlan) {}
 
-  readonly #take = ({ at, by }: Stretch) => {
+  readonly #take = ({ at, by, sums: needed }: Stretch) => {
     // What a move is met for the first time has no place yet.
-    if (at[at.length - 1]! >= this.sums.length) {
+    if (needed > this.sums.length) {
       const longer = new Float64Array(sumOfMove(this.plan.moves.length));
       longer.set(this.sums);
       this.sums = longer;

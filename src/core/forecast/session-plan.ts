@@ -23,6 +23,8 @@ export type Stretch = Readonly<{
   /** Which sums it adds to, and how much: those of SPANS, then seconds and reps of each move in turn. */
   at: Int32Array;
   by: Float64Array;
+  /** How many sums there must be for it. */
+  sums: number;
   /** Seconds in which something could be said meanwhile. */
   quiet: number;
   stance: number;
@@ -35,7 +37,7 @@ export const sumOfMove = (move: number): number => SPANS.length + 2 * move;
 function asStretch(sums: readonly number[], stance: number): Stretch {
   const at = Int32Array.from([...sums.keys()].filter((n) => (sums[n] ?? 0) !== 0));
   const by = Float64Array.from(at, (n) => sums[n]!);
-  return { at, by, quiet: sums[SPAN.quiet] ?? 0, stance };
+  return { at, by, sums: 1 + (at.at(-1) ?? -1), quiet: sums[SPAN.quiet] ?? 0, stance };
 }
 
 type Take = (stretch: Stretch) => void;
