@@ -24,16 +24,14 @@ const isHeadsDown = ({ move, doing }: Turn) =>
 
 /** A drink, and soon afterwards a roll or heads down. */
 export function checkDrinkThen(context: FindingContext): Seen[] {
-  const { turns } = context;
+  // Few turns are: a drink looks at those alone.
+  const turns = context.turns.filter(isHeadsDown);
   return context.schedule.cues
     .filter(({ kind }) => kind === 'drink')
     .flatMap((drink): Seen[] => {
       const end = cueEndSeconds(drink);
       const soon = turns.find(
-        (turn) =>
-          turn.cue.startSeconds >= end &&
-          turn.cue.startSeconds < end + SETTLED_SECONDS &&
-          isHeadsDown(turn),
+        (turn) => turn.cue.startSeconds >= end && turn.cue.startSeconds < end + SETTLED_SECONDS,
       );
       if (!soon) return [];
       return [seenAt(soon, 'mend', { seconds: Math.round(soon.cue.startSeconds - end) })];

@@ -18,15 +18,18 @@ export function checkBreath(context: FindingContext): Seen[] {
       move.effort >= LIVELY && context.beats.get(cue.beatId)?.kind !== 'draw',
     BREATH_SECONDS,
   );
+  const firstOf = new Map<string, string>();
+  for (const { beatId, doing } of context.schedule.cues) {
+    if (doing && !firstOf.has(beatId)) firstOf.set(beatId, doing.part);
+  }
   return lively.flatMap((stretch): Seen[] => {
     const parts = [...new Set(stretch.map(({ doing }) => doing.part))];
     if (parts.length <= MOST_PARTS || secondsOf(stretch) < LEAST_SECONDS) return [];
     const third = stretch.find(({ doing }) => doing.part === parts[MOST_PARTS])!;
     const { beatId } = third.cue;
-    const first = context.schedule.cues.find((cue) => cue.beatId === beatId && cue.doing);
     // Within one line only a person can part them.
     const fix: Seen['fix'] =
-      first?.doing?.part === third.doing.part
+      firstOf.get(beatId) === third.doing.part
         ? (now, newId) =>
             insertBefore(now, beatId, [beatOf('balloon-breath', forSeconds(12), newId)])
         : null;
