@@ -193,9 +193,9 @@ test('an empty adventure can be opened everywhere', async ({ page }) => {
   await openShelf(page);
   await page.getByRole('button', { name: 'New adventure' }).click();
   await page.getByRole('link', { name: 'Prep' }).click();
-  await expect(page.getByText('There is nothing to print yet')).toBeVisible();
+  await expect(page.getByText('There’s nothing to print yet')).toBeVisible();
   await page.goto(page.url().replace('/prep/', '/stage/'));
-  await expect(page.getByText('There is nothing to lead yet')).toBeVisible();
+  await expect(page.getByText('There’s nothing to lead yet')).toBeVisible();
 });
 
 test('words a minute bend every length', async ({ page }) => {

@@ -22,7 +22,7 @@ test('a key starts it, ending is taken back, and what was ended is offered again
   const name = await page.locator('.main').innerText();
   await page.getByRole('button', { name: 'End here' }).click();
   await expect(page.locator('[data-ended]')).toBeVisible();
-  await page.getByRole('button', { name: 'Back to it' }).click();
+  await page.getByRole('button', { name: 'Go back to it' }).click();
   await expect(page.locator('.main')).toHaveText(name);
   await expect(page.locator('[data-paused]')).toBeVisible();
   await page.getByRole('button', { name: 'End here' }).click();

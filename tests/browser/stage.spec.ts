@@ -73,7 +73,7 @@ test('waits after a spoken line if it is asked to', async ({ page }) => {
   await page.goto('/stage/adv_marsh-morning?speed=30');
   await page.getByLabel('After a spoken line').selectOption('wait for me');
   await page.getByRole('button', { name: 'Go', exact: true }).click();
-  await expect(page.getByText('Go on when you are ready')).toBeVisible();
+  await expect(page.getByText('Go on when you’re ready')).toBeVisible();
   await page.waitForTimeout(500);
   await expect(page.locator('[data-cue] .main')).toContainText('Hello, ducklings!');
   await page.getByRole('button', { name: 'Go on' }).click();

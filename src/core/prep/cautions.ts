@@ -43,7 +43,7 @@ function ofCrowd(moves: readonly Move[], setting: Setting): Caution[] {
     if (waves === 1) return [];
     const about = namesOf(moves.filter((move) => move.space === space));
     return waves === 0
-      ? [{ text: 'There is no room for these here: take others.', danger: 'strain', moves: about }]
+      ? [{ text: 'There’s no room for these here: take others.', danger: 'strain', moves: about }]
       : [
           {
             text: `${atOnce} of ${children} at a time; the others watch and count.`,

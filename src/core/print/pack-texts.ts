@@ -161,7 +161,7 @@ function toDoAtHome(adventure: Adventure, seconds: number, pictureOf: MovePictur
     }),
     line(
       plain('On a clear floor, with a grown-up near. '),
-      ...(onMat ? [plain('A mat or a folded blanket for what is done lying or kneeling. ')] : []),
+      ...(onMat ? [plain('A mat or a folded blanket for what’s done lying or kneeling. ')] : []),
       plain('Stop when it stops being fun, or when anything hurts.'),
     ),
   ];

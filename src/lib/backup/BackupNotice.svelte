@@ -11,7 +11,7 @@
   <section class="mb-6 border-l-4 border-pencil py-1 pl-5" role="alert">
     <h2 class="text-xl">Something that was here is gone.</h2>
     <p class="mt-1 max-w-prose">
-      This browser’s store was emptied, or an older one was put in its place: it knows less than
+      This browser’s store was emptied, or an older one was put in its place: it holds less than
       you’ve saved here. {#if backups.changes.backup}Your last backup is <b
           >{backups.changes.backup}</b
         >

@@ -57,7 +57,7 @@
     try {
       await backups.save();
     } catch (reason) {
-      notices.say(`The backup could not be made: ${String(reason)}`, undefined, true);
+      notices.say(`The backup couldn’t be made: ${String(reason)}`, undefined, true);
     } finally {
       working = false;
     }

@@ -44,6 +44,6 @@
     {/each}
     {#if proposals?.length === 0}<span>{none}</span>{/if}
   {:catch}
-    <span role="alert">That did not work. Try again.</span>
+    <span role="alert">That didn’t work. Try again.</span>
   {/await}
 </span>

@@ -64,7 +64,7 @@
             if (odds?.method === 'simulated' && runs === undefined) ask(CAREFUL_RUNS);
           },
           (reason: unknown) => {
-            if (!(reason instanceof Cancelled)) trouble = 'What to expect could not be worked out.';
+            if (!(reason instanceof Cancelled)) trouble = 'What to expect couldn’t be worked out.';
           },
         );
       };

@@ -129,7 +129,7 @@
     else {
       notices.say(
         parsed?.problems.map(problemInWords).join(' ') ??
-          'That could not be read: it’s too large, or too tangled.',
+          'That couldn’t be read: it’s too large, or too tangled.',
       );
     }
   }

@@ -6,7 +6,7 @@ export const WORDS_FOR_FLOOR = {
   crowding: {
     note: ({ name, children, fits, longer }) =>
       Number(fits) === 0
-        ? `There is no room for ${name} here.`
+        ? `There’s no room for ${name} here.`
         : `${name}: about ${fits} fit at once here, and ${children} go. By turns it takes ${seconds(longer)} longer.`,
     mend: () => 'By turns',
     yours: () => 'Let half of them go at a time, or choose a move on the spot.',
@@ -22,7 +22,7 @@ export const WORDS_FOR_FLOOR = {
     mend: () => 'You throw',
   },
   'dizzy-then': {
-    note: ({ name, before }) => `${name} comes straight after ${before}: heads still go round.`,
+    note: ({ name, before }) => `${name} comes straight after ${before}: they’re still dizzy.`,
     yours: () => 'Put something still between them, eyes on one thing.',
   },
   'drink-then': {
@@ -32,7 +32,7 @@ export const WORDS_FOR_FLOOR = {
   },
   'long-on-hands': {
     note: ({ name, seconds: time }) =>
-      `By ${name} they have been on their hands for ${seconds(time)}. Wrists want a rest.`,
+      `${name}: that makes ${seconds(time)} on their hands. Wrists need a rest.`,
     yours: () => 'Put one on the feet between them.',
   },
   'long-on-knees': {
@@ -51,11 +51,11 @@ export const WORDS_FOR_FLOOR = {
     mend: () => 'Practise a signal',
   },
   'no-spotter': {
-    note: ({ name }) => `${name} wants somebody standing by who has been taught how.`,
+    note: ({ name }) => `${name} needs somebody standing by who’s been taught how.`,
     yours: () => 'Ask a second grown-up in, or choose another move.',
   },
   'want-unmet': {
-    note: () => 'At the beginning somebody wants something. At the end nobody speaks of it.',
+    note: () => 'At the beginning somebody wants something. At the end nobody mentions it.',
     yours: () => 'Let the last lines say what became of it.',
   },
   'rule-told-otherwise': {
@@ -78,7 +78,7 @@ export const WORDS_FOR_FLOOR = {
   },
   'hurtful-words': {
     note: ({ said, why }) => `“${said}”: ${why}.`,
-    yours: ({ instead }) => `Say perhaps ${instead}.`,
+    yours: ({ instead }) => `Perhaps say ${instead}.`,
   },
   'share-moving': {
     note: ({ percent, adventure, usual, largest, minutes }) =>
@@ -113,12 +113,12 @@ export const WORDS_FOR_FLOOR = {
     mend: () => 'Say where',
   },
   'cast-lost': {
-    note: ({ name }) => `${name} is promised here, and never comes again.`,
+    note: ({ name }) => `${name} is promised here, and never comes back.`,
     yours: () => 'Let them ask for a move, or say goodbye to them at the end.',
   },
   'many-new-moves': {
     note: ({ count, most }) =>
       `${count} different moves are shown. About ${most} is as much as stays with them.`,
-    yours: () => 'Let one come again under another name, or show it no more.',
+    yours: () => 'Let one come again under another name, or leave one out.',
   },
 } satisfies Partial<Record<RuleId, Words>>;

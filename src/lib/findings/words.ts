@@ -11,8 +11,8 @@ import { WORDS_FOR_FLOOR } from './words-for-floor';
 import { problemInWords } from '$lib/words/problem-words';
 
 const LACKS: Readonly<Record<string, string>> = {
-  mat: 'needs a mat, and there is none on the list',
-  wall: 'needs a wall with nothing on it, and there is none',
+  mat: 'needs a mat, and there’s none on the list',
+  wall: 'needs a wall with nothing on it, and there isn’t one',
   height: 'jumps, and the ceiling is low here',
   room: 'needs a larger room than this',
 };
@@ -42,11 +42,11 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
   },
   'calm-end': {
     note: ({ name, calm }) =>
-      `After ${name} only ${seconds(calm)} to come down. A minute is kinder.`,
+      `After ${name} only ${seconds(calm)} to come down. A whole minute is kinder.`,
     mend: () => 'Add a calm end',
   },
   'no-drink': {
-    note: ({ minutes }) => `By here they have moved for ${minutes} minutes without a drink.`,
+    note: ({ minutes }) => `By here they’ve moved for ${minutes} minutes without a drink.`,
     mend: () => 'Drink here',
   },
   'dose-for-age': {
@@ -93,10 +93,10 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
   'talk-in-hard-work': {
     yours: () => 'Say it before they start, or say less.',
     note: ({ name, words, most }) =>
-      `${words} words during ${name}: you will be out of breath. ${most} will do.`,
+      `${words} words during ${name}: you’ll be out of breath. ${most} will do.`,
   },
   'sitting-long': {
-    note: ({ seconds: still }) => `They have been listening for ${seconds(still)} here.`,
+    note: ({ seconds: still }) => `They’ve been listening for ${seconds(still)} here.`,
     mend: () => 'Shake it out first',
   },
   'words-outlast-work': {
@@ -124,13 +124,13 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
     mend: () => 'Ask it',
   },
   'setting-gives': {
-    yours: () => 'Choose a move that does without.',
+    yours: () => 'Choose a move that doesn’t need it.',
     note: ({ what, name }) =>
-      `${name} ${LACKS[String(what)] ?? `needs a ${what}, and there is none on the list`}.`,
-    mend: ({ what }) => (what === 'wall' ? 'There is a free wall' : `There is a ${what}`),
+      `${name} ${LACKS[String(what)] ?? `needs a ${what}, and there’s none on the list`}.`,
+    mend: ({ what }) => (what === 'wall' ? 'There’s a free wall' : `There is a ${what}`),
   },
   'ups-and-downs': {
-    yours: () => 'Put what’s done on the floor together.',
+    yours: () => 'Put what’s done on the floor in one place.',
     note: ({ times }) =>
       `They go down to the floor or get up ${times} times. That’s a lot of getting up.`,
   },
@@ -199,8 +199,8 @@ export const FINDING_WORDS: Readonly<Record<RuleId, Words>> = {
     yours: () => 'Choose another picture word.',
     note: ({ letter, word, why }) =>
       why === 'letter'
-        ? `For ${letter}: “${word}” is not written with it.`
-        : `For ${letter}: “${word}” does not have its sound, by an American dictionary. If it has in yours, write the sound beside it.`,
+        ? `For ${letter}: “${word}” isn’t written with it.`
+        : `For ${letter}: “${word}” doesn’t have its sound, by an American dictionary. If it does in yours, write the sound beside it.`,
     mend: ({ letter }) => `Another picture for ${letter}`,
   },
   'much-to-remember': {

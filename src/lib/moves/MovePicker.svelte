@@ -78,7 +78,7 @@
             <span class="text-sm">{move.family}</span>
           </Combobox.Item>
         {:else}
-          <p class="px-3 py-2">No move by that name.</p>
+          <p class="px-3 py-2">There’s no move by that name.</p>
         {/each}
       </Combobox.Content>
     </Combobox.Positioner>

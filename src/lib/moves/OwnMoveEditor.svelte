@@ -176,10 +176,10 @@
         [true, 'a left and a right'],
       ] as const}
       onchange={(sided) => set({ sided })}
-    />, comes often by
+    />, suits most children from about
     <InlineNumber
       value={move.fromAge}
-      label="Often by this age"
+      label="Most children can from this age"
       min={3}
       max={7}
       onchange={(fromAge) => set({ fromAge: Math.round(fromAge) }, 'age')}

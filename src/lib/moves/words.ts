@@ -53,6 +53,6 @@ export function rangeInWords(
 export const ORIGIN_WORDS: Readonly<Record<Move['origin'], string>> = {
   published:
     'One of the skills in the Test of Gross Motor Development, third edition (Ulrich, 2019). Its ages, amounts and tempo are our own judgement.',
-  'common practice': 'Common practice, with ages, amounts and tempo as they are usually led.',
+  'common practice': 'Common practice, with the usual ages, amounts and tempo.',
   'our judgement': 'Ages, amounts and tempo are our own judgement.',
 };

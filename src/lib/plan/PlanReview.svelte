@@ -43,11 +43,11 @@
           <strong class="text-pencil">{unsure} not sure</strong>: choose what they are{/if}.
       </p>
       {#each leftOut as { line, text } (line)}
-        <p class="mt-1 text-pencil">Line {line} is left out, it is not understood: {text}</p>
+        <p class="mt-1 text-pencil">Line {line} is left out: it isn’t understood: {text}</p>
       {/each}
       {#if unsure > 0}
         <label class="mt-2 flex w-fit items-center gap-2">
-          <input type="checkbox" bind:checked={onlyUnsure} />Show only what is not sure
+          <input type="checkbox" bind:checked={onlyUnsure} />Show only what isn’t sure
         </label>
       {/if}
     </header>

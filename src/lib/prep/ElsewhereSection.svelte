@@ -1,6 +1,7 @@
 <!-- The same adventure in another place: how long it is there, what does not fit, what to take. -->
 <script lang="ts">
   import {
+    capital,
     clockOf,
     insteadOf,
     lacksOf,
@@ -72,7 +73,7 @@
       onchange={(n) => (chosen = n)}
     />
     {seconds[0] === seconds[1]
-      ? `it takes as long, ${clockOf(seconds[1]!)}.`
+      ? `it takes just as long, ${clockOf(seconds[1]!)}.`
       : `it takes ${clockOf(seconds[1]!)} instead of ${clockOf(seconds[0]!)}.`}
     {changes.length === 0 ? 'Every move fits there too.' : ''}
   </p>
@@ -80,8 +81,8 @@
     <ul data-elsewhere>
       {#each changes as { move, lacks, instead } (move.id)}
         <li class="border-t border-line py-2">
-          <b>{move.name}</b> lacks {lacks.join(' and ')}{#if instead}; take
-            <b>{instead.name}</b> instead{/if}.
+          <b>{capital(move.name)}</b> needs {lacks.join(' and ')}{#if instead}: do
+            <b>{instead.name}</b> there instead{/if}.
         </li>
       {/each}
     </ul>

@@ -37,7 +37,7 @@
       }
     } catch (reason) {
       notices.say(
-        `The file could not be written: ${reason instanceof Error ? reason.message : String(reason)}`,
+        `The file couldn’t be written: ${reason instanceof Error ? reason.message : String(reason)}`,
         undefined,
         true,
       );

@@ -92,7 +92,7 @@
 <section aria-labelledby="kit-title">
   <h2 id="kit-title" class="text-xl">To gather</h2>
   {#if lines.length === 0}
-    <p class="mt-1 text-soft">Nothing: children, and the floor.</p>
+    <p class="mt-1 text-soft">Nothing: just the children and the floor.</p>
   {:else}
     <ul class="mt-2">
       {#each lines as line (line.thing)}
@@ -128,7 +128,7 @@
       {/each}
     </ul>
   {/if}
-  <h3 class="mt-5 text-lg">What things are in the story</h3>
+  <h3 class="mt-5 text-lg">What each thing is in the story</h3>
   <ul class="leading-9">
     {#each adventure.props as prop, n (n)}
       <li class="flex flex-wrap items-baseline gap-x-2">
@@ -139,7 +139,7 @@
         <button
           type="button"
           class="btn-quiet px-2! py-1!"
-          aria-label="The {prop.thing} is only itself again"
+          aria-label="Leave out: the {prop.thing} is just a {prop.thing}"
           onclick={() =>
             setProps(
               adventure.props.filter((_, at) => at !== n),

@@ -61,7 +61,7 @@
         .catch((reason: unknown) => {
           if (reason instanceof Cancelled || gone) return;
           share = null;
-          trouble = `The pages could not be made: ${reason instanceof Error ? reason.message : String(reason)}`;
+          trouble = `The pages couldn’t be made: ${reason instanceof Error ? reason.message : String(reason)}`;
         });
     }, REST_MS);
     return () => {
@@ -88,7 +88,7 @@
   <h2 id="print-title" class="text-2xl">To print</h2>
   {#if offered.length === 0}
     <p class="mt-1 text-soft">
-      There is nothing to print yet. Write a line or a move on the Desk first.
+      There’s nothing to print yet. Write a line or a move on the Desk first.
     </p>
   {:else}
     <fieldset class="mt-2 flex flex-wrap gap-x-6 gap-y-1">
@@ -165,10 +165,8 @@
     {#if trouble}<p class="mt-2 font-semibold text-pencil" role="alert">{trouble}</p>{/if}
     {#if made && made.missing.length > 0}
       <p class="mt-2 text-pencil">
-        Our print fonts do not have {made.missing.slice(0, 12).join(' ')}: an empty box stands in {made
-          .missing.length === 1
-          ? 'its'
-          : 'their'} place.
+        Our print fonts don’t have {made.missing.slice(0, 12).join(' ')}: you’ll see an empty box
+        instead.
       </p>
     {/if}
     {#if made && parts.length > 0}

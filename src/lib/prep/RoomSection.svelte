@@ -84,13 +84,15 @@
   </ul>
   {#if ring > 0 && children > 2}
     <p class="mt-1">
-      In one ring around the middle stand {Math.min(ring, children)}{ring < children
-        ? `; the other ${children - ring} make a second one`
-        : ''}.
+      {ring < children
+        ? `A ring around the middle has room for ${ring}; the other ${children - ring} make a second ring.`
+        : `All ${children} of you fit in one ring around the middle.`}
     </p>
   {/if}
   {#if crowding.some(({ space, waves }) => space === 'room' && waves > 0) && children > 1}
-    <p class="mt-1">Paths cross there: everybody the same way round, or half of them at a time.</p>
+    <p class="mt-1">
+      Paths cross there: send everybody the same way round, or half of them at a time.
+    </p>
   {/if}
   <details class="mt-2">
     <summary class="w-fit cursor-pointer py-1 text-soft hover:text-ink"

@@ -142,7 +142,7 @@
     />
   </p>
   <p class="mt-2 text-soft">
-    Every length follows from these. What you leave is as it is in recordings of others at work:
+    Every length follows from these. What you leave out is taken from recordings of others at work:
     half of them say {TIMINGS.wordsPerMinute.least} to {TIMINGS.wordsPerMinute.most} words a minute while
     they talk. The better your pace is known, the closer is what to expect.
     {#if isOwn}

@@ -35,7 +35,7 @@
         <div class="shrink-0"><MovePicture {move} size={64} /></div>
         <div class="min-w-0">
           <h3 class="text-xl break-words">{move.name}</h3>
-          <p class="text-soft">{FAMILY_WORDS[move.family]}, often by {move.fromAge}</p>
+          <p class="text-soft">{FAMILY_WORDS[move.family]}, from about {move.fromAge}</p>
           {#if move.cautions.length > 0}
             <ul class="list-disc pl-5">
               {#each move.cautions as caution (caution)}<li>{caution}</li>{/each}

@@ -20,8 +20,7 @@
 
   async function putBack(place: number | null) {
     const became = await trash.putBack(place);
-    if (became === 'beside')
-      notices.say('It’s there again meanwhile: the old one stands beside it.');
+    if (became === 'beside') notices.say('It’s come back since: the old one is beside it.');
     await shelf.refresh();
   }
   const CHOICES: readonly (readonly [word: string, run: () => void | Promise<void>])[] = [

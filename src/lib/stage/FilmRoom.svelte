@@ -109,7 +109,7 @@
   </header>
 
   {#if !beat}
-    <p class="p-8 text-2xl">There is nothing to film yet. Write a line on the Desk first.</p>
+    <p class="p-8 text-2xl">There’s nothing to film yet. Write a line on the Desk first.</p>
   {:else}
     <div class={['script', mirrored && 'mirrored']} data-beat={beat.beatId}>
       {#key beat.beatId}
@@ -160,8 +160,8 @@
       <p class="hint">
         <b>Space</b> or a page-turner begins and ends a take · <b>G</b> good · <b>A</b> again ·
         <b>←</b>
-        <b>→</b> another beat. Start your camera before it: its clock and this list agree by the time
-        of day.
+        <b>→</b> another beat. Start your camera first: its clock and this list both go by the time of
+        day.
       </p>
     </footer>
   {/if}

@@ -22,13 +22,13 @@
   <h1 class="text-7xl font-extrabold max-sm:text-5xl">Well led!</h1>
   {#if session.endedEarly}
     <p class="flex flex-wrap items-center justify-center gap-4 text-2xl" data-ended>
-      Ended at {at}, before its end.
+      You ended at {at}, before the script did.
       <button
         type="button"
         class="btn-quiet border-2 border-ink px-6! py-3! text-2xl font-bold"
         onclick={() => session.backToIt()}
       >
-        <ArrowLeft size={28} aria-hidden="true" />Back to it
+        <ArrowLeft size={28} aria-hidden="true" />Go back to it
       </button>
     </p>
   {/if}

@@ -100,7 +100,7 @@
       <h1>{titleOf(adventure)}</h1>
       {#if empty}
         <p class="mt-6 text-2xl">
-          There is nothing to lead yet. Write a line or a move on the Desk first.
+          There’s nothing to lead yet. Write a line or a move on the Desk first.
         </p>
       {:else}
         <p class="mt-3 text-2xl">

@@ -80,7 +80,7 @@
       return tell?.acted ? 'Say, and everybody acts it out' : (words?.over ?? '');
     }
     if (session.tapped) return words?.over ?? '';
-    return intoHold ? 'Press when everybody is in' : 'Go on when you are ready';
+    return intoHold ? 'Press when everybody is in' : 'Go on when you’re ready';
   });
   /** The rule's effect on this draw, as it is called out; what is to be known of a side. */
   const remark = $derived.by(() => {

@@ -36,10 +36,9 @@ const TOLD_MS = 3500;
 
 /** Where a session goes on whose script was changed meanwhile. */
 const CARRIED_ON = {
-  'its beat': 'The script was changed since: it goes on where that beat begins now.',
-  'the next':
-    'The beat that you stopped at is gone from the script: it goes on with the one after it.',
-  'the end': 'Nothing of what was left is in the script any more: it is at its end.',
+  'its beat': 'The script has changed since: you go on where that beat begins now.',
+  'the next': 'The beat you stopped at is gone from the script: you go on with the one after it.',
+  'the end': 'None of what was left is in the script any more: you’re at its end.',
 } as const;
 
 /** The page that a session is led from: what is pressed, heard and told to other windows. */

@@ -51,7 +51,7 @@ export async function written<T>(
     troubles.solved(what);
     return result;
   } catch (reason) {
-    const text = `${what} could not be saved: ${whyNot(reason)}`;
+    const text = `${what} couldn’t be saved: ${whyNot(reason)}`;
     const again = () => written(what, run, file).catch(() => undefined);
     troubles.report({ key: what, text, file, again });
     throw reason;

@@ -20,36 +20,38 @@ const WORDS: Readonly<Record<ProblemCode, (params: Params) => string>> = {
   'too-large': () => 'The file is larger than 2 MB, more than any adventure needs.',
   'too-much': ({ of, most, found }) =>
     `It’s too much for one adventure: ${MUCH_OF[String(of)]?.(Number(found), Number(most)) ?? ''}. Make two of it.`,
-  'not-json': () => 'The file is broken or is not an adventure: it cannot be read as one.',
-  'not-arrup': () => 'This is not an Arrup adventure. Its file name ends in .arrup.json.',
-  'no-script': () => 'There is no script in it: headings are chapters, list lines are beats.',
+  'not-json': () => 'The file is broken, or it isn’t an adventure: it can’t be read as one.',
+  'not-arrup': () => 'This isn’t an Arrup adventure. Its file name ends in .arrup.json.',
+  'no-script': () => 'There’s no script in it: headings are chapters, list lines are beats.',
   'not-docx': () =>
-    'This is no DOCX document, or it is broken: save it again as .docx, or as text.',
+    'This isn’t a DOCX document, or it’s broken: save it again as .docx, or as text.',
   'not-backup': () =>
     'This is no backup of Arrup, or it is broken. Its name begins with arrup-backup and ends in .zip.',
   'no-columns': () =>
     'The first row of the table must name its columns: Chapter, Say, Do (and, if you like, Dose and As).',
   'newer-version': ({ version, known }) =>
     `It was made with a newer Arrup (version ${version}; this one knows up to ${known}). Update Arrup, then open it again.`,
-  'bad-version': () => 'It does not say which version it is.',
+  'bad-version': () => 'It doesn’t say which version it is.',
   missing: () => 'Something is missing here.',
   'wrong-type': ({ expected }) => `This should be a ${kindWord(String(expected))}.`,
   'too-small': ({ least }) => `This is too small or too few: ${least} is the least.`,
   'too-big': ({ most }) => `This is too big or too long: ${most} is the most.`,
   'not-one-of': ({ allowed }) =>
-    Array.isArray(allowed) ? `This must be one of: ${allowed.join(', ')}.` : 'This is not known.',
+    Array.isArray(allowed)
+      ? `This must be one of: ${allowed.join(', ')}.`
+      : 'Arrup doesn’t know this.',
   'bad-pattern': () => 'There’s a character in it that can’t be used here.',
-  'unknown-field': ({ fields }) => `There is something here that Arrup does not know: ${fields}.`,
+  'unknown-field': ({ fields }) => `There’s something here that Arrup doesn’t know: ${fields}.`,
   'ages-backwards': () => 'The youngest age is above the oldest.',
-  'unknown-move': ({ move }) => `There is no move “${move}” in the catalogue or in the file.`,
+  'unknown-move': ({ move }) => `There’s no move “${move}” in the catalogue or in the file.`,
   'same-id': ({ id }) => `The mark “${id}” is used twice.`,
-  'no-outcome': () => 'There is nothing to draw yet: put a move in.',
+  'no-outcome': () => 'There’s nothing to draw yet: put a move in.',
   'unmapped-outcome': ({ outcome }) => `What does a ${outcome} mean? No move has it.`,
   'no-weight': () => 'Nothing here can ever come: make a sector wider.',
-  'no-stand-in': () => 'A repeat is to be done as the stand-in, and there is none. Choose one.',
+  'no-stand-in': () => 'A repeat turns into the stand-in, and there isn’t one. Choose one.',
   'no-value': () => 'This has no number to count by. Take each move’s own dose, or a number die.',
   'backwards-range': () => 'The least is above the most.',
-  invalid: () => 'This is not as it should be.',
+  invalid: () => 'Something’s wrong here.',
 };
 
 function kindWord(expected: string): string {

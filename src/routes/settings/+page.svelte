@@ -150,9 +150,7 @@
           (volume) => void preferences.change({ musicVolume: volume }),
         )}
         <p class="mt-2">
-          {music
-            ? `It is “${music.name}”, from this browser.`
-            : 'It is a small tune of Arrup’s own.'}
+          {music ? `It’s “${music.name}”, from this browser.` : 'It’s a small tune of Arrup’s own.'}
           <label class="inline-block cursor-pointer underline">
             Take a sound file of yours
             <input

@@ -12,19 +12,19 @@ export const WORDS_TO_MIND: readonly WordsToMind[] = [
   {
     found:
       /\b(?:losers?|last one(?: to \w+| home| there| in)? (?:is|loses|sits|gets)|the winner|who wins|slowest|beat the others|fastest child)\b/iu,
-    why: 'a race has one winner and many who are not',
+    why: 'a race has one winner and many who aren’t',
     instead: '“can we all be there before the bell?”',
   },
   {
     found:
       /\b(?:get you|eat you|catch you and|or else|will be sorry|scared yet|be afraid|monster (?:comes|is coming)|kill\w*|die if|dead)\b/iu,
-    why: 'some children are really frightened by it',
+    why: 'some children are really frightened of it',
     instead: '“quick, before the tide comes in!”',
   },
   {
     found:
       /\b(?:earn(?:ed)? (?:your|a|their) (?:snack|treat|sweets?|cake|lunch|dinner|biscuit)|sweets? for|burn(?:ed)? (?:it )?off|work off|calories)\b/iu,
-    why: 'food is no prize and no debt',
+    why: 'food isn’t a prize, and nobody has to earn it',
     instead: '“we have moved so well: water time!”',
   },
   {
@@ -36,19 +36,19 @@ export const WORDS_TO_MIND: readonly WordsToMind[] = [
   {
     found:
       /\b(?:boys and girls|girls and boys|ladies and gentlemen|boys against girls|girls against boys|big boys?|good girls?|good boys?)\b/iu,
-    why: 'not every child is named by it',
+    why: 'not every child feels meant by it',
     instead: '“everybody”, or a name of your story: “lamplighters”',
   },
   {
     found:
       /\b(?:guns?|rifles?|pistols?|shoot(?:ing|s)? (?:him|her|them|at|the)|bombs?|stab\w*|machine gun)\b/iu,
-    why: 'real weapons have no place in it, for some have met them',
+    why: 'some children have met real weapons',
     instead: '“throw the net”, “send the kite”',
   },
   {
     found:
       /\b(?:stop crying|don['’]t be (?:a baby|silly|shy)|baby(?:ish)? if|even the babies|what(?:['’]s| is) wrong with you|naughty|stupid)\b/iu,
-    why: 'it shames a child before the others',
+    why: 'it shames a child in front of the others',
     instead: '“you may watch first, and come in when you like”',
   },
 ];

@@ -19,7 +19,7 @@
       text: `${idea.picture}: ${idea.move.name}`,
       title: idea.sounds
         ? `It has the sound of ${entry.label}`
-        : 'Its sound is not in the dictionary',
+        : 'Its sound isn’t in the dictionary',
     }));
 </script>
 

@@ -161,7 +161,9 @@
           </tbody>
         </table>
         <p class="mt-2 text-soft">
-          {move.fromAge > 3 ? `Often by ${move.fromAge}. ` : ''}{ORIGIN_WORDS[move.origin]}
+          {move.fromAge > 3 ? `Most children can from about ${move.fromAge}. ` : ''}{ORIGIN_WORDS[
+            move.origin
+          ]}
         </p>
       </section>
       <section>

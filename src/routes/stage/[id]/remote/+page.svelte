@@ -28,7 +28,7 @@
   <h1 class="sr-only">Remote for the Stage</h1>
   <div class="now" data-remote={over ? 'over' : shown ? 'led' : 'waiting'}>
     {#if over}
-      <p class="name" role="status">It is over. Well led!</p>
+      <p class="name" role="status">That’s the end. Well led!</p>
     {:else if shown}
       <p class="name">{now}</p>
       {#if shown.said}<p class="said">{shown.said}</p>{/if}
