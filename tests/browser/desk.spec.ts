@@ -3,7 +3,7 @@ import type { Page } from '@playwright/test';
 
 const texts = (page: Page) =>
   page
-    .locator('article[data-beat] textarea')
+    .locator('article[data-beat] textarea[aria-label="Line to say"]')
     .evaluateAll((all) => all.map((area) => (area as HTMLTextAreaElement).value));
 
 const lineAt = (page: Page, n: number) => page.locator('article[data-beat] textarea').nth(n);
@@ -36,7 +36,7 @@ test('reorders by keyboard, over the edge of a chapter, and undoes each step', a
   // The keyboard stays with the beat.
   await page.keyboard.press('Alt+ArrowDown');
   await page.keyboard.press('Alt+ArrowDown');
-  await expect(page.getByLabel('Chapter: Warm-up').locator('textarea')).toHaveValue('three');
+  await expect(page.getByLabel('Chapter: Warm-up').getByLabel('Line to say')).toHaveValue('three');
   for (let n = 0; n < 3; n += 1) await page.keyboard.press('Control+z');
   await expect.poll(() => texts(page)).toEqual(['one', 'two', 'three']);
   await page.keyboard.press('Control+Shift+z');

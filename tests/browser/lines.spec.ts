@@ -17,7 +17,11 @@ test('the teacher’s words stay the name; a question offers what it asks for', 
   await expect(beat(page, 1).getByLabel('Name of this move in your story')).toHaveValue(
     'roar like a lion',
   );
-  await expect(beat(page, 1).locator('textarea').first()).toHaveValue('Can you roar like a lion?');
+  await expect(
+    beat(page, 1)
+      .getByLabel(/^What you say/u)
+      .first(),
+  ).toHaveValue('Can you roar like a lion?');
 });
 
 test('a line that is said can be done, one that is done can be said, each in one step', async ({
@@ -88,7 +92,7 @@ test('a plan that is pasted is looked at first: nothing silent, nothing lost, on
   }, PLAN);
   const review = page.getByRole('dialog');
   await expect(review).toContainText('3 lines to do, 2 to say, and 2 not sure');
-  await review.getByLabel('Show only what is not sure').check();
+  await review.getByLabel('Show only what isn’t sure').check();
   await expect(review.locator('[data-line]')).toHaveCount(2);
   await review.getByRole('radio', { name: /^hop/u }).click();
   await review.getByRole('button', { name: 'Put it in' }).click();

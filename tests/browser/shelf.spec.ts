@@ -118,7 +118,7 @@ test('refuses bad files with the place and the reason, and changes nothing', asy
   };
   const files: [string, string, RegExp][] = [
     ['broken.json', demo.slice(0, 500), /broken/u],
-    ['foreign.json', '{"name":"something else"}', /not an Arrup adventure/u],
+    ['foreign.json', '{"name":"something else"}', /isn’t an Arrup adventure/u],
     ['newer.json', changed((d) => (d.version = 99)), /newer Arrup \(version 99/u],
     [
       'reps.json',
@@ -152,7 +152,7 @@ test('opens a script written by hand, and a table of beats; says what it did not
   await importText(page, 'fog.md', script);
   const review = page.getByRole('dialog');
   await expect(review).toContainText('What “fog.md” becomes');
-  await expect(review).toContainText('Line 3 is left out, it is not understood: Some: thing');
+  await expect(review).toContainText('Line 3 is left out: it isn’t understood: Some: thing');
   await expect(review.locator('[data-line="8"]')).toContainText('hop, ');
   await review.getByRole('button', { name: 'Put it on the shelf' }).click();
   await page.getByRole('button', { name: 'Open it', exact: true }).click();

@@ -78,14 +78,15 @@
   <div class="min-w-0">
     <div class="flex flex-wrap items-baseline gap-x-2">
       {#if part.guise.name || active}
-        <input
-          class="field-sizing-content max-w-full min-w-24 rounded border-0 bg-transparent px-1 py-0 font-heading text-lg font-bold hover:bg-sunk focus:bg-raised focus:ring-0"
-          aria-label="Name of this move in your story"
-          placeholder="Name it in your story"
-          maxlength="80"
+        <LineArea
           value={part.guise.name}
-          oninput={(event) => onguise({ ...part.guise, name: event.currentTarget.value }, 'name')}
-          onblur={onleave}
+          label="Name of this move in your story"
+          placeholder="Name it in your story"
+          isName
+          most={80}
+          class="min-w-24 font-heading text-lg leading-7 font-bold"
+          onchange={(name) => onguise({ ...part.guise, name }, 'name')}
+          {onleave}
         />
       {/if}
       <MovePicker

@@ -4,6 +4,7 @@
   import ArrowUp from '@lucide/svelte/icons/arrow-up';
   import Trash from '@lucide/svelte/icons/trash-2';
   import { dragHandleZone, type DndEvent } from 'svelte-dnd-action';
+  import LineArea from '$lib/ui/LineArea.svelte';
   import { CHAPTER_LOOKS, chapterHue } from '$lib/terrain/chapter-look';
   import BeatRow from './BeatRow.svelte';
   import type { Desk } from './desk.svelte';
@@ -56,13 +57,14 @@
     <span class="mark" aria-hidden="true"></span>
     <div class="head flex flex-wrap items-baseline gap-x-3">
       <h2 class="sr-only">{chapter.title}</h2>
-      <input
-        class="field-sizing-content min-w-32 rounded border-0 bg-transparent px-1 py-0 font-heading text-xl leading-7 font-bold hover:bg-sunk focus:bg-raised focus:ring-0"
-        aria-label="Chapter title"
+      <LineArea
         value={chapter.title}
-        maxlength="120"
-        oninput={(event) => rename(event.currentTarget.value)}
-        onblur={() => desk.draft.closeStep()}
+        label="Chapter title"
+        isName
+        most={120}
+        class="min-w-32 font-heading text-xl leading-7 font-bold"
+        onchange={rename}
+        onleave={() => desk.draft.closeStep()}
       />
       <select
         class={[

@@ -182,7 +182,7 @@
   }
   @media (max-width: 63.99rem), (max-height: 34.99rem) {
     /* The line above has it. */
-    .long :global(b.font-heading) {
+    .long :global(:is(b.font-heading, .joint)) {
       display: none;
     }
     .line :global(.btn-quiet) {

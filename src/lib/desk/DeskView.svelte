@@ -30,7 +30,12 @@
 <svelte:window onkeydown={keydown} />
 <svelte:document oncopy={clipboard.copy} oncut={clipboard.cut} onpaste={clipboard.paste} />
 
-<main id="main" tabindex="-1" class="desk mx-auto max-w-[84rem] px-3 pb-6 sm:px-6">
+<main
+  id="main"
+  tabindex="-1"
+  class="desk mx-auto max-w-[84rem] px-3 pb-6 sm:px-6"
+  data-looking={desk.looking.at !== null || undefined}
+>
   <DeskStrip {desk} />
   {#if desk.looking.at}
     {#await import('./LookPanel.svelte') then { default: LookPanel }}<LookPanel {desk} />{/await}
@@ -88,8 +93,14 @@
       --margin: clamp(15rem, 24vw, 22rem);
     }
   }
+  /* What is looked at is wider than the margin here: lines end before it. */
+  @media (min-width: 64rem) and (max-width: 79.99rem) and (min-height: 35rem) {
+    .desk[data-looking] {
+      --margin: 20rem;
+    }
+  }
   .want {
-    margin-left: var(--gutter);
+    margin-inline: var(--gutter) var(--margin);
     padding-top: 0.1rem;
     font-style: italic;
     color: var(--soft);

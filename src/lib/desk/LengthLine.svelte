@@ -11,6 +11,8 @@
   const { desk, short = false }: Props = $props();
 
   const slotSeconds = $derived(desk.adventure.setting.slotSeconds);
+  const inShort = $derived(lengthInShort(desk.told));
+  const more = $derived(lengthTold(desk.told).slice(inShort.length).replace(/^, /u, ''));
   const over = $derived(desk.told.seconds - slotSeconds);
 </script>
 
@@ -19,9 +21,9 @@
   data-told={short ? null : lengthTold(desk.told)}
   aria-label="Length"
 >
-  <b class="font-heading text-xl font-extrabold">{lengthInShort(desk.told)}</b>{#if !short}<span
+  <b class="font-heading text-xl font-extrabold">{inShort}</b>{#if !short}<span
       class={over > 0.5 ? 'font-semibold' : 'text-soft'}
-      >{lengthTold(desk.told).slice(lengthInShort(desk.told).length)}; {besideSlot(
+      ><span class="joint">{more ? ', ' : '; '}</span>{more ? `${more}; ` : ''}{besideSlot(
         desk.told,
         slotSeconds,
       )}</span

@@ -99,7 +99,8 @@
     .look {
       position: absolute;
       inset: 0 -1.5rem auto auto;
-      width: clamp(22rem, calc(24vw + 5rem), 27rem);
+      /* The margin, and the edge of the page beside it. */
+      width: clamp(21rem, calc(24vw + 1.5rem), 23.5rem);
       height: calc(100dvh - 6.6rem);
       border-top: 0;
       border-left: 2px solid var(--ink);

@@ -6,6 +6,8 @@
     value: string;
     label: string;
     placeholder?: string;
+    /** A name: as wide as its words, without line breaks; long ones wrap. */
+    isName?: boolean;
     /** Longest, in characters. */
     most?: number;
     class?: string;
@@ -16,6 +18,7 @@
     value,
     label,
     placeholder = '',
+    isName = false,
     most = MAX_LINE,
     class: look = '',
     onchange,
@@ -36,7 +39,8 @@
     grow(area);
   }}
   class={[
-    'block field-sizing-content w-full resize-none rounded border-0 bg-transparent px-1 py-0.5 hover:bg-sunk focus:bg-raised focus:ring-0',
+    'field-sizing-content resize-none rounded border-0 bg-transparent px-1 hover:bg-sunk focus:bg-raised focus:ring-0',
+    isName ? 'max-w-full py-0 align-top wrap-anywhere' : 'block w-full py-0.5',
     look,
   ]}
   rows="1"
@@ -44,5 +48,11 @@
   aria-label={label}
   {placeholder}
   {value}
-  oninput={(event) => onchange(event.currentTarget.value)}
+  onkeydown={(event) => {
+    if (isName && event.key === 'Enter' && !event.ctrlKey) event.preventDefault();
+  }}
+  oninput={(event) => {
+    const { value: typed } = event.currentTarget;
+    onchange(isName ? typed.replace(/\s*\n\s*/gu, ' ') : typed);
+  }}
   onblur={onleave}></textarea>
