@@ -1,7 +1,7 @@
 /** Everything of core that the interface and the server may use, storey by storey. */
 
 // words
-export { capital } from './words/capital';
+export { capital, uncapital } from './words/capital';
 export { clockOf, lengthInWords } from './words/clock';
 export { entryOf } from './words/entry-of';
 export { fromUnit, inUnit, LENGTH_UNITS, lengthIn } from './words/lengths';
@@ -289,7 +289,14 @@ export { chaptersOf, NO_DEBRIEF, plannedCues, RUN, type Debrief, type Run } from
 export { INKS, type Ink } from './print/ink-choices';
 export { namedColour } from './print/inks';
 export { packPartsFor } from './print/pack';
-export { PACK_PARTS, type PackPartId } from './print/pack-parts';
+export {
+  PACK_GROUPS,
+  PACK_PARTS,
+  USUAL_PARTS,
+  type PackGroup,
+  type PackPartId,
+} from './print/pack-parts';
+export { deedOf } from './print/children/deed';
 export type { PictureOf } from './print/pack-source';
 export { type Paper } from './print/paper';
 export { pictureAsSvg } from './print/picture-svg';

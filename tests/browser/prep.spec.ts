@@ -109,7 +109,9 @@ test('things stand for things in the story, and are gathered with it', async ({ 
   await saved(page);
   await page.reload();
   await expect(kit.getByLabel('What thing 1 stands for')).toHaveValue('the lamp oil');
-  await kit.getByRole('button', { name: 'Leave out: the yellow sock is just a yellow sock' }).click();
+  await kit
+    .getByRole('button', { name: 'Leave out: the yellow sock is just a yellow sock' })
+    .click();
   await expect(kit).not.toContainText('lamp oil');
 });
 

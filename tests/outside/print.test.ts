@@ -3,6 +3,7 @@ import { dictionary } from 'cmu-pronouncing-dictionary';
 import { describe, expect, it } from 'vitest';
 import {
   LINE_PAINTS,
+  deedOf,
   moveBookOf,
   PACK_PARTS,
   packPartsFor,
@@ -23,17 +24,18 @@ import { fontsOf, GreyPage, pageSizes, pdfFile, textOf } from './poppler';
 
 const PICTURES = { pictureOf: printedPictures('mixed'), storyPictureOf: storyPicture };
 
-type Wish = { paper?: Paper; ink?: Ink; parts?: readonly PackPartId[] };
+type Wish = { paper?: Paper; ink?: Ink; parts?: readonly PackPartId[]; backs?: boolean };
 
 function packOf(
   adventure: Adventure,
-  { paper = 'a4', ink = 'colour', parts = PACK_PARTS }: Wish = {},
+  { paper = 'a4', ink = 'colour', parts = PACK_PARTS, backs = false }: Wish = {},
 ) {
   const type = printFonts();
   type.missing.clear();
   const lengthOf = (metres: number) => `${metres} m`;
   const schedule = timed(adventure);
-  const source = { adventure, schedule, paper, ink, type, lengthOf, ...PICTURES };
+  const wish = { deed: deedOf(adventure), backs };
+  const source = { adventure, schedule, paper, ink, type, lengthOf, ...PICTURES, ...wish };
   return { pack: makePack(source, parts), type, paper };
 }
 
@@ -204,6 +206,18 @@ describe('what is in it', () => {
       expect(text).toContain(word);
   });
 
+  it('what is drawn has no foot, and what the pack has on paper is told with its page', async () => {
+    const file = await printed(fair, { parts: ['kit', 'suit-cards', 'wheel', 'spots'] });
+    const pages = pageSizes(file).map((_, n) => textOf(file, n + 1));
+    const feet = pages.map((text) => /\d+ of \d+\s*$/u.test(text));
+    expect(feet).toEqual([true, ...Array.from({ length: pages.length - 1 }, () => false)]);
+    const [kit] = pages;
+    const pageSaid = (thing: string) =>
+      Number(new RegExp(`${thing}[^]*?print it: page\\s+(\\d+)`, 'u').exec(kit!)?.[1]);
+    expect(pages[pageSaid('spinner') - 1]).toContain('The spinner');
+    expect(pages[pageSaid('cone') - 1]).toContain('red star');
+  });
+
   it('saving ink, there are no filled areas', () => {
     const { pack } = packOf(fair, { ink: 'saving' });
     const fills = pack.flatMap((part) =>
@@ -215,10 +229,13 @@ describe('what is in it', () => {
           )
         : [],
     );
-    // The mark of the leader is small and black; white covers what lies under a number, and all but
-    // the outline of a figure.
+    // The marks of the leader and of the wheel are small and black; white covers what lies under a
+    // number, and all but the outline of a figure.
     const figures = LINE_PAINTS.outline;
-    expect(fills.filter((fill) => fill !== '#ffffff' && fill !== figures)).toEqual(['#16222b']);
+    expect(fills.filter((fill) => fill !== '#ffffff' && fill !== figures)).toEqual([
+      '#16222b',
+      '#16222b',
+    ]);
   });
 
   it('saving ink, cards with figures are nearly white', async () => {
@@ -285,7 +302,11 @@ describe('odd input', () => {
   it('five hundred cards are sixty pages of cards', () => {
     const [beat] = fair.chapters[0]!.beats;
     if (beat?.kind !== 'draw') throw new Error('no draw');
-    const suits = Array.from({ length: 50 }, (_, n) => ({ ...beat.entries[0]!, id: `en_${n}` }));
+    const suits = Array.from({ length: 50 }, (_, n) => ({
+      ...beat.entries[0]!,
+      id: `en_${n}`,
+      label: `suit ${n}`,
+    }));
     const device = {
       kind: 'deck',
       lowest: 1,

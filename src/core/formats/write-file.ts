@@ -4,6 +4,7 @@ import type { Adventure } from '../document/adventure';
 import { hasBeats } from '../document/beats-of';
 import { titleOf } from '../document/title';
 import type { Setting } from '../model/setting';
+import { deedOf } from '../print/children/deed';
 import { makePack } from '../print/pack';
 import { type PackPartId } from '../print/pack-parts';
 import type { Ink } from '../print/ink-choices';
@@ -35,6 +36,10 @@ export type FileChoices = Readonly<{
   /** Parts of the pack; those that there is nothing to print for are left out. */
   parts: readonly PackPartId[];
   unit: LengthUnit;
+  /** What certificate and stickers say that a child did; empty for what the story asks for. */
+  deed?: string | undefined;
+  /** Cards with their backs. */
+  backs: boolean;
   /** Which child is in the pictures. */
   look: LookChoice;
   /** When the session is, by the clock on the wall. */
@@ -67,7 +72,9 @@ async function pdfOf({ adventure, schedule, choices, world, missing }: Job): Pro
   const type = new TypeCase(await world.loadFonts());
   const { pictureOf, storyPictureOf, onProgress } = world;
   const lengthOf = (metres: number) => lengthIn(metres, unit);
-  const source = { adventure, schedule, paper, ink, type, pictureOf, storyPictureOf, lengthOf };
+  const pictures = { pictureOf, storyPictureOf };
+  const own = { deed: choices.deed || deedOf(adventure), backs: choices.backs };
+  const source = { adventure, schedule, paper, ink, type, lengthOf, ...pictures, ...own };
   const title = titleOf(adventure);
   const bytes = await writePdf(makePack(source, parts), { paper, type, title, onProgress });
   for (const sign of type.missing) missing.add(sign);

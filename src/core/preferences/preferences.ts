@@ -4,7 +4,7 @@ import { LOOK_CHOICES } from '../figure/drawing/look-choices';
 import type { DeepReadonly } from '../model/deep-readonly';
 import type { DocumentKind } from '../model/document-kind';
 import { INKS } from '../print/ink-choices';
-import { PACK_PARTS } from '../print/pack-parts';
+import { ASKED_FOR, PACK_PARTS, type PackPartId } from '../print/pack-parts';
 import { PAPER_NAMES } from '../print/paper';
 import { COUNTS_MODES, LINES_MODES, THROWS_MODES } from '../stage/modes';
 import { LENGTH_UNITS } from '../words/lengths';
@@ -13,7 +13,7 @@ import { within } from '../words/numbers';
 const share = z.number().min(0).max(1);
 
 const schema = z.strictObject({
-  version: z.literal(6),
+  version: z.literal(7),
   /** The presenter's own pace, as far as it is known. */
   pace: paceSchema,
   volume: share,
@@ -36,13 +36,15 @@ const schema = z.strictObject({
   look: z.enum(LOOK_CHOICES),
   /** Parts of the print pack that are left out. */
   notPrinted: z.array(z.enum(PACK_PARTS)),
+  /** Cards are printed with their backs, for a printer that prints both sides. */
+  backs: z.boolean(),
 });
 
 /** What the presenter has chosen once for all adventures. */
 export type Preferences = DeepReadonly<z.infer<typeof schema>>;
 
 export const USUAL_PREFERENCES: Preferences = {
-  version: 6,
+  version: 7,
   pace: DEFAULT_PACE,
   volume: 0.6,
   muted: false,
@@ -58,8 +60,8 @@ export const USUAL_PREFERENCES: Preferences = {
   ink: 'colour',
   unit: 'metres',
   look: 'mixed',
-  // To colour in, to stick on, to hang on the wall: asked for when they are wanted.
-  notPrinted: ['floor-sheet', 'script', 'stickers'],
+  notPrinted: [...ASKED_FOR],
+  backs: false,
 };
 
 /** Words a minute of a whole session, pauses in, as version 2 had them for everybody. */
@@ -84,9 +86,19 @@ function withoutFloorSheet(kept: Readonly<Record<string, unknown>>): Record<stri
   return { ...kept, notPrinted: ['floor-sheet', ...others] };
 }
 
+/** The same for all that has come since: paper for children and for home. */
+function withoutNewPaper(kept: Readonly<Record<string, unknown>>): Record<string, unknown> {
+  const before = Array.isArray(kept.notPrinted) ? (kept.notPrinted as readonly unknown[]) : [];
+  const wasThere: readonly PackPartId[] = ['floor-sheet', 'script', 'stickers'];
+  const notPrinted = PACK_PARTS.filter(
+    (part) => before.includes(part) || (ASKED_FOR.includes(part) && !wasThere.includes(part)),
+  );
+  return { backs: false, ...kept, notPrinted };
+}
+
 /** Version 1 had no number, and held only what somebody had ever changed. */
 export const PREFERENCES: DocumentKind<Preferences> = {
-  version: 6,
+  version: 7,
   unnumbered: 1,
   migrations: [
     { from: 1, migrate: (kept) => ({ ...USUAL_PREFERENCES, ...kept }) },
@@ -94,6 +106,7 @@ export const PREFERENCES: DocumentKind<Preferences> = {
     { from: 3, migrate: (kept) => ({ throws: USUAL_PREFERENCES.throws, ...kept }) },
     { from: 4, migrate: (kept) => ({ wordNotes: USUAL_PREFERENCES.wordNotes, ...kept }) },
     { from: 5, migrate: withoutFloorSheet },
+    { from: 6, migrate: withoutNewPaper },
   ],
   schema,
 };

@@ -19,6 +19,8 @@ export type Card = Readonly<{
   story: Picture | null;
   /** A number, a letter: as large as it gets. */
   sign: string;
+  /** What its suit is drawn as, where it has one. */
+  suit: Picture | null;
   /** As many dots as the number says, to be counted; 0 for none. */
   dots: number;
   name: string;
@@ -28,30 +30,49 @@ export type Card = Readonly<{
 }>;
 
 const MOST_DOTS = 20;
+/** Dots stand in frames of two rows of five: fives and tens are seen without counting. */
+const FRAME = { across: 5, down: 2 } as const;
 
 function drawDots(sheet: Sheet, count: number, box: Box): void {
-  const across = Math.min(5, count);
-  const step = Math.min(7, box.width / 5.5);
-  const rows = Math.ceil(count / 5);
-  for (let n = 0; n < count; n += 1) {
-    const inRow = Math.min(across, count - Math.floor(n / 5) * 5);
-    const x = box.x + box.width / 2 + ((n % 5) - (inRow - 1) / 2) * step;
-    const y = box.y + box.height / 2 + (Math.floor(n / 5) - (rows - 1) / 2) * step;
-    sheet.circle(x, y, step * 0.28, { fill: sheet.tint(INK), stroke: INK, width: 0.4 });
+  const inFrame = FRAME.across * FRAME.down;
+  const frames = Math.ceil(count / inFrame);
+  const gap = 2;
+  const step = Math.min(
+    8,
+    box.width / FRAME.across,
+    (box.height - (frames - 1) * gap) / (frames * FRAME.down),
+  );
+  const high = frames * FRAME.down * step + (frames - 1) * gap;
+  for (let n = 0; n < frames * inFrame; n += 1) {
+    const row = Math.floor(n / FRAME.across);
+    const x = box.x + box.width / 2 + ((n % FRAME.across) - FRAME.across / 2) * step;
+    const y = box.y + (box.height - high) / 2 + row * step + Math.floor(row / FRAME.down) * gap;
+    sheet.box({ x, y, width: step, height: step }, { stroke: INK, width: 0.25 });
+    if (n < count)
+      sheet.circle(x + step / 2, y + step / 2, step * 0.32, {
+        fill: sheet.tint(INK),
+        stroke: INK,
+        width: 0.3,
+      });
   }
 }
 
 const LARGE = { face: 'heading', mostLines: 1 } as const;
 
-/** A number or a letter in the corner, beside its picture, with its dots below. */
+/** A number or a letter beside its picture, its suit under it, with its dots below. */
 function paintSigned(sheet: Sheet, card: Card, picture: Picture, box: Box, dots: number): void {
   const { x, y, width } = box;
   const middle = x + width / 2;
-  sheet.text(card.sign, x + 15, y + 15, { ...LARGE, widthMm: 18, sizeMm: 17, leastMm: 5 });
-  if (dots > 0) sheet.picture(picture, middle + 9, y + 25, 32);
-  else sheet.picture(picture, middle, y + 43, LETTER_PICTURE.wide, LETTER_PICTURE.high);
+  if (dots > 0 || card.suit) {
+    sheet.text(card.sign, x + 16, y + 18, { ...LARGE, widthMm: 21, sizeMm: 24, leastMm: 8 });
+    if (card.suit) sheet.picture(card.suit, x + 16, y + 35, 9);
+    sheet.picture(picture, middle + 12, y + 24, 30, 32);
+  } else {
+    sheet.text(card.sign, x + 15, y + 15, { ...LARGE, widthMm: 18, sizeMm: 17, leastMm: 5 });
+    sheet.picture(picture, middle, y + 43, LETTER_PICTURE.wide, LETTER_PICTURE.high);
+  }
   if (card.story) sheet.picture(card.story, x + width - 15, y + 15, 13);
-  if (dots > 0) drawDots(sheet, dots, { x: x + 5, y: y + 42, width: width - 10, height: 18 });
+  if (dots > 0) drawDots(sheet, dots, { x: x + 5, y: y + 42, width: width - 10, height: 22 });
 }
 
 function paintPicture(sheet: Sheet, picture: Picture, { x, y, width }: Box): void {
@@ -98,8 +119,51 @@ function paintCard(sheet: Sheet, card: Card, box: Box): void {
   paintNames(sheet, card, box);
 }
 
-/** The cards on as many sheets as they need, edge to edge, so that one cut does for two. */
-export function paintCards(cards: readonly Card[], newSheet: () => Sheet): readonly Sheet[] {
+/** Nothing on it yet. */
+export const NO_CARD: Card = {
+  picture: null,
+  story: null,
+  sign: '',
+  suit: null,
+  dots: 0,
+  name: '',
+  small: '',
+  kind: 0,
+};
+
+/** The back of a card: the same on all of them, and the same either way up. */
+function paintBack(sheet: Sheet, { x, y, width, height }: Box): void {
+  sheet.box(
+    { x: x + 3, y: y + 3, width: width - 6, height: height - 6 },
+    { stroke: INK, width: 0.6 },
+    4,
+  );
+  const [middle, centre] = [x + width / 2, y + height / 2];
+  // Dots in a lattice with a sun in the middle: the same when it is turned round.
+  for (let row = -3; row <= 3; row += 1) {
+    for (let column = -2; column <= 2; column += 1) {
+      const isSun = row === 0 && column === 0;
+      const [cx, cy] = [middle + column * 10, centre + row * 11];
+      const fill = sheet.tint(tintOf(isSun ? 0 : 1));
+      sheet.circle(cx, cy, isSun ? 5 : 2.2, { fill, stroke: INK, width: 0.4 });
+    }
+  }
+}
+
+/** A sheet of backs that lie behind the cards of the sheet before it, turned over its long side. */
+function paintBacks(sheet: Sheet, boxes: readonly Box[], count: number): void {
+  const { widthMm } = sheet.size;
+  for (const box of boxes.slice(0, count)) {
+    paintBack(sheet, { ...box, x: widthMm - box.x - box.width });
+  }
+}
+
+/** The cards on as many sheets as they need, edge to edge, so that one cut does for two; with their backs, if wished. */
+export function paintCards(
+  cards: readonly Card[],
+  newSheet: () => Sheet,
+  withBacks = false,
+): readonly Sheet[] {
   const sheets: Sheet[] = [];
   let boxes: readonly Box[] = [];
   cards.forEach((card, n) => {
@@ -111,5 +175,12 @@ export function paintCards(cards: readonly Card[], newSheet: () => Sheet): reado
     }
     paintCard(sheets.at(-1)!, card, boxes[at]!);
   });
+  if (withBacks) {
+    return sheets.flatMap((sheet, n) => {
+      const backs = newSheet();
+      paintBacks(backs, boxes, Math.min(boxes.length, cards.length - n * boxes.length));
+      return [sheet, backs];
+    });
+  }
   return sheets;
 }

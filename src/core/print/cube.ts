@@ -27,27 +27,65 @@ function paintPips(sheet: Sheet, pips: number, x: number, y: number, spread: num
   }
 }
 
-function paintFace(sheet: Sheet, face: CubeFace, x: number, y: number): void {
+/** A face of a cube with edges of `edge` millimetres. */
+function paintFace(
+  sheet: Sheet,
+  face: CubeFace,
+  x: number,
+  y: number,
+  edge: number = FACE_MM,
+): void {
   const { pips, picture, name, kind } = face;
-  const s = FACE_MM;
-  const [middle, centre] = [x + s / 2, y + s / 2];
+  // All of it is laid out on the small cube.
+  const mm = (small: number) => (small * edge) / FACE_MM;
+  const [middle, centre] = [x + edge / 2, y + edge / 2];
   if (!picture) {
-    paintPips(sheet, pips, middle, centre, 12);
+    paintPips(sheet, pips, middle, centre, mm(12));
     return;
   }
   sheet.box(
-    { x: x + 2, y: y + 2, width: s - 4, height: s - 4 },
+    { x: x + mm(2), y: y + mm(2), width: edge - mm(4), height: edge - mm(4) },
     { fill: sheet.tint(tintOf(kind)) },
-    3,
+    mm(3),
   );
-  paintPips(sheet, pips, x + 9, y + 9, 3.2);
-  sheet.picture(picture, middle, centre - 1, FACE_PICTURE.wide, FACE_PICTURE.high);
-  sheet.text(name, middle, y + s - 8.5, {
+  paintPips(sheet, pips, x + mm(9), y + mm(9), mm(3.2));
+  sheet.picture(picture, middle, centre - mm(1), mm(FACE_PICTURE.wide), mm(FACE_PICTURE.high));
+  sheet.text(name, middle, y + edge - mm(8.5), {
     face: 'strong',
-    widthMm: s - 8,
-    sizeMm: 5,
-    leastMm: 2.6,
+    widthMm: edge - mm(8),
+    sizeMm: mm(5),
+    leastMm: mm(2.6),
     mostLines: 2,
+  });
+}
+
+/** The edge of a large die, to be taped to a box. */
+export const BIG_FACE_MM = 150;
+
+/** The faces of a large die, a sheet each. */
+export function paintBigFaces(
+  faces: readonly CubeFace[],
+  title: string,
+  newSheet: () => Sheet,
+): readonly Sheet[] {
+  return faces.map((face, n) => {
+    const sheet = newSheet();
+    const { widthMm, heightMm } = sheet.size;
+    const [x, y] = [(widthMm - BIG_FACE_MM) / 2, (heightMm - BIG_FACE_MM) / 2];
+    sheet.box({ x, y, width: BIG_FACE_MM, height: BIG_FACE_MM }, { stroke: CUT_INK, width: 0.3 });
+    paintFace(sheet, face, x, y, BIG_FACE_MM);
+    const look = { widthMm: widthMm - 30, mostLines: 1, fill: SOFT_INK } as const;
+    sheet.text(`${title}, face ${n + 1} of ${faces.length}`, widthMm / 2, 24, {
+      ...look,
+      sizeMm: 6,
+      leastMm: 4,
+    });
+    sheet.text('Cut it out and tape it to a box with edges of 15 cm.', widthMm / 2, heightMm - 24, {
+      ...look,
+      sizeMm: 5,
+      leastMm: 4,
+    });
+    return sheet;
   });
 }
 

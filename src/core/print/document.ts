@@ -1,7 +1,14 @@
+import type { PackPartId } from './pack-parts';
 import type { Picture } from '../figure/drawing/picture';
 
 /** Words in a line of print. */
-export type Run = Readonly<{ text: string; strong?: boolean; soft?: boolean }>;
+export type Run = Readonly<{
+  text: string;
+  strong?: boolean;
+  soft?: boolean;
+  /** Followed by the number of the page on which this part of the pack begins. */
+  pageOf?: PackPartId;
+}>;
 
 /** A row of the run sheet on paper: the clock, what is done and said, how much. */
 export type ClockRow = Readonly<{

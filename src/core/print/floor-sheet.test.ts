@@ -25,6 +25,9 @@ function sheetsOf(adventure: Adventure, paper: Paper = 'a4') {
     storyPictureOf: () => null,
     lengthOf: (metres: number) => `${metres} m`,
     prints: devicePrints(adventure),
+    deed: '',
+    backs: false,
+    parts: [],
   };
   return floorSheets(source, () => new Sheet(paper, 'colour', type));
 }

@@ -2,18 +2,9 @@ import { capital } from '../words/capital';
 import { doseInWords } from '../language/dose-words';
 import { hasOwnDoses, partsOfBeat } from '../beats';
 import { calledIn, moveBookOf, moveOf } from '../moves/move-book';
-import { CARD_PICTURE, LETTER_PICTURE, type Card } from './cards';
+import { CARD_PICTURE, LETTER_PICTURE, NO_CARD, type Card } from './cards';
+import { singularOf } from '../words/plurals';
 import { pictureIn, type Needs, type PartSource } from './pack-source';
-
-const NO_CARD: Card = {
-  picture: null,
-  story: null,
-  sign: '',
-  dots: 0,
-  name: '',
-  small: '',
-  kind: 0,
-};
 
 /** Each move in each of its guises once, with its dose where it has one of its own. */
 export function moveCards(source: PartSource): Card[] {
@@ -44,19 +35,31 @@ export function moveCards(source: PartSource): Card[] {
   return [...cards.values()];
 }
 
-/** The cards that stand for outcomes: one deck, to be printed as often as needed. */
+/** The cards that stand for outcomes: one deck, each of its cards once, to be printed as often as needed. */
 export function outcomeCards(source: PartSource): Card[] {
   const book = moveBookOf(source.adventure);
-  return source.prints.cards.map(({ entry, sign, dots, small, kind, name = '' }): Card => ({
-    ...NO_CARD,
-    picture: entry && pictureIn(source, book, entry.action),
-    name: entry ? capital(calledIn(book, entry.action)) : name,
-    sign,
-    dots,
-    small,
-    kind,
-  }));
+  const cards = new Map<string, Card>();
+  source.prints.cards.forEach(({ entry, sign, dots, small, kind, name = '' }, n) => {
+    const called = entry ? capital(calledIn(book, entry.action)) : name;
+    // Jokers are as many as there are; any other card is there once.
+    const key = small && small !== 'joker' ? `${sign}|${small}|${called}` : String(n);
+    if (cards.has(key)) return;
+    cards.set(key, {
+      ...NO_CARD,
+      picture: entry && pictureIn(source, book, entry.action),
+      name: called,
+      sign,
+      suit: source.storyPictureOf(suitWord(small)),
+      dots,
+      small,
+      kind,
+    });
+  });
+  return [...cards.values()];
 }
+
+/** "suns" is a sun. */
+const suitWord = (label: string) => singularOf(label.trim().toLowerCase());
 
 /** A card for each number that a number die can show. */
 export function numberCards({ prints }: Needs): Card[] {

@@ -1,20 +1,52 @@
-/** The parts of the print pack, in the order in which they are printed. */
-export const PACK_PARTS = [
-  'run-sheet',
+/** The parts of the print pack by whom they are for, in the order in which they are printed. */
+export const PACK_GROUPS = {
+  lead: ['run-sheet', 'floor-sheet', 'script', 'kit', 'cautions', 'room'],
+  play: [
+    'move-cards',
+    'die-nets',
+    'big-dice',
+    'number-cards',
+    'suit-cards',
+    'wheel',
+    'coin',
+    'letter-cards',
+    'spots',
+    'footprints',
+    'tally',
+  ],
+  children: [
+    'timetable',
+    'story-strip',
+    'posters',
+    'alphabet',
+    'colouring',
+    'certificate',
+    'stickers',
+  ],
+  home: ['note-home', 'fridge'],
+} as const;
+export type PackGroup = keyof typeof PACK_GROUPS;
+export type PackPartId = (typeof PACK_GROUPS)[PackGroup][number];
+
+export const PACK_PARTS = Object.values(PACK_GROUPS).flat() as [PackPartId, ...PackPartId[]];
+
+/** Printed when they are asked for: to colour in, to stick on, to hang on the wall, to tape to a box. */
+export const ASKED_FOR: readonly PackPartId[] = [
   'floor-sheet',
   'script',
-  'kit',
-  'cautions',
-  'room',
-  'move-cards',
-  'die-nets',
-  'number-cards',
-  'suit-cards',
-  'wheel',
-  'coin',
-  'letter-cards',
-  'spots',
-  'note-home',
+  'big-dice',
+  'footprints',
+  'tally',
+  'timetable',
+  'story-strip',
+  'posters',
+  'alphabet',
+  'colouring',
+  'certificate',
   'stickers',
-] as const;
-export type PackPartId = (typeof PACK_PARTS)[number];
+  'fridge',
+];
+/** What is printed where nobody has chosen. */
+export const USUAL_PARTS: readonly PackPartId[] = PACK_PARTS.filter(
+  (part) => !ASKED_FOR.includes(part),
+);

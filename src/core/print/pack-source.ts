@@ -6,6 +6,7 @@ import { moveIn, type MoveBook } from '../moves/move-book';
 import type { TimedSchedule } from '../forecast/told-length';
 import type { DevicePrints } from './device-prints';
 import type { Ink } from './ink-choices';
+import type { PackPartId } from './pack-parts';
 import type { Paper } from './paper';
 import type { TypeCase } from './type-case';
 
@@ -34,6 +35,10 @@ export type PackSource = Readonly<{
   type: TypeCase;
   pictureOf: PictureOf;
   storyPictureOf: StoryPictureOf;
+  /** What certificate and stickers say that a child did. */
+  deed: string;
+  /** Cards come with their backs, for a printer that prints both sides. */
+  backs: boolean;
   /** A length in the presenter's own unit. */
   lengthOf: (metres: number) => string;
 }>;
@@ -41,8 +46,8 @@ export type PackSource = Readonly<{
 /** What is asked of an adventure to know whether a part has something to print. */
 export type Needs = Readonly<{ adventure: Adventure; prints: DevicePrints }>;
 
-/** What a part is made from: what devices need on paper is worked out once for the pack. */
-export type PartSource = PackSource & Needs;
+/** What a part is made from: what devices need on paper, worked out once for the pack, and the parts that it has. */
+export type PartSource = PackSource & Needs & Readonly<{ parts: readonly PackPartId[] }>;
 
 /** What a move looks like on this pack's paper. */
 export const pictureIn = (

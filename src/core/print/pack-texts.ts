@@ -1,5 +1,8 @@
 import type { Picture } from '../figure/drawing/picture';
 import { cautionsOf, DEFERRING_LINE } from '../prep/cautions';
+import { entryOf } from '../words/entry-of';
+import type { PackSource } from './pack-source';
+import type { PackPartId } from './pack-parts';
 import { clockOrBlank, rowsByChapter, type RunSheetRow } from './run-sheet-rows';
 import { isShort, kitInWords, kitListOf } from '../prep/kit-list';
 import { capital } from '../words/capital';
@@ -8,11 +11,8 @@ import type { Adventure } from '../document/adventure';
 import { titleOf } from '../document/title';
 import type { Done } from '../model/action';
 import { childrenIn } from '../model/setting';
-import { movesUsed } from '../document/moves-used';
-import { homeActions, homeSchedule } from '../schedule/home';
-import { doseInWords } from '../language/dose-words';
+import { homeSchedule } from '../schedule/home';
 import { lengthTold, type TimedSchedule } from '../forecast/told-length';
-import { moveBookOf, moveOf } from '../moves/move-book';
 import {
   heading,
   item,
@@ -108,8 +108,11 @@ export function scriptText(adventure: Adventure, schedule: TimedSchedule): Print
   };
 }
 
-/** What to gather, with a box to tick each off. */
-export function kitText(adventure: Adventure): PrintText {
+/** Things that a part of this pack has on paper. */
+export type PrintedThings = Readonly<Record<string, PackPartId>>;
+
+/** What to gather, with a box to tick each off; what the pack has on paper with its page. */
+export function kitText(adventure: Adventure, printed: PrintedThings = {}): PrintText {
   return {
     title: `To gather: ${titleOf(adventure)}`,
     under: [],
@@ -120,108 +123,35 @@ export function kitText(adventure: Adventure): PrintText {
         ...(one.household
           ? [plain(`${isShort(one) ? '. Not at hand, so' : '. Or'} ${one.household}`)]
           : []),
+        ...onPaper(one.thing, printed),
       ),
     ),
   };
 }
 
+function onPaper(thing: string, printed: PrintedThings): Run[] {
+  const part = entryOf(printed, thing);
+  return part ? [{ text: '. Or print it: page ', pageOf: part }] : [];
+}
+
 /** What can hurt here, what matters most first, and who decides in the end. */
-export function cautionsText(adventure: Adventure): PrintText {
+export function cautionsText({
+  adventure,
+  lengthOf,
+}: Pick<PackSource, 'adventure' | 'lengthOf'>): PrintText {
   const { setting } = adventure;
+  const { lengthMetres, widthMetres, heightMetres } = setting.room;
   const children = childrenIn(setting);
   return {
     title: `Look out for: ${titleOf(adventure)}`,
     under: [
-      `${setting.room.lengthMetres} by ${setting.room.widthMetres} m, ${setting.room.heightMetres} m high; ${children} ${children === 1 ? 'child' : 'children'}, ${setting.grownUps} ${setting.grownUps === 1 ? 'grown-up' : 'grown-ups'} besides you`,
+      `${lengthOf(lengthMetres)} by ${lengthOf(widthMetres)}, ${lengthOf(heightMetres)} high; ${children} ${children === 1 ? 'child' : 'children'}, ${setting.grownUps} ${setting.grownUps === 1 ? 'grown-up' : 'grown-ups'} besides you`,
     ],
     blocks: [
       ...cautionsOf(adventure).map(({ text, moves }) =>
         item(strong(text), ...(moves.length > 0 ? [soft(` ${moves.join(', ')}`)] : [])),
       ),
       line(plain(DEFERRING_LINE)),
-    ],
-  };
-}
-
-/** What was shown, with the dose for home and how long all of it takes. */
-function toDoAtHome(adventure: Adventure, seconds: number, pictureOf: MovePicture): Block[] {
-  const book = moveBookOf(adventure);
-  const onMat = homeActions(adventure).some((action) => moveOf(book, action).surface === 'mat');
-  return [
-    heading('To do at home', `about ${lengthInWords(Math.max(60, Math.round(seconds / 60) * 60))}`),
-    ...homeActions(adventure).map((action): Block => {
-      const { name } = moveOf(book, action);
-      const { guise, home } = action;
-      const runs = [
-        strong(capital(guise.name || name)),
-        ...(guise.name ? [soft(` (${name})`)] : []),
-        plain(`: ${doseInWords(home)}${guise.note ? `; ${guise.note}` : ''}`),
-      ];
-      return { kind: 'tick', runs, picture: pictureOf(action, 3) };
-    }),
-    line(
-      plain('On a clear floor, with a grown-up near. '),
-      ...(onMat ? [plain('A mat or a folded blanket for what’s done lying or kneeling. ')] : []),
-      plain('Stop when it stops being fun, or when anything hurts.'),
-    ),
-  ];
-}
-
-const AT_HOME = 3;
-
-/** A note for those at home: what was played, and three small things to do there. */
-export function noteHomeText(adventure: Adventure, pictureOf: MovePicture): PrintText {
-  const { world, learning, chapters } = adventure;
-  const moves = movesUsed(adventure);
-  const names = new Map<string, string>();
-  for (const { beats } of chapters) {
-    for (const beat of beats) {
-      if (beat.kind !== 'move') continue;
-      for (const { move, guise } of beat.actions) {
-        if (guise.name && !names.has(move)) names.set(move, guise.name);
-      }
-    }
-  }
-  // At home there is no kit, no mat and little room: what needs none of it, and is gentle.
-  const gentle = moves
-    .filter(({ kit, surface, space, wall, effort, landingsPerRep }) => {
-      const bare = kit.length === 0 && surface === 'any' && !wall && landingsPerRep === 0;
-      return bare && space === 'spot' && effort <= 4;
-    })
-    .slice(0, AT_HOME);
-  const doing = homeSchedule(adventure);
-  const story = [world.want, world.place].find(Boolean);
-  return {
-    title: titleOf(adventure),
-    under: ['A note for you at home'],
-    blocks: [
-      line(
-        plain('Today we moved through a story'),
-        plain(world.name ? `, in ${world.name}. ` : '. '),
-        ...(story ? [plain(story)] : []),
-      ),
-      ...(learning ? [line(plain('On the way we practised '), strong(learning), plain('.'))] : []),
-      ...(doing ? toDoAtHome(adventure, doing.totalSeconds, pictureOf) : []),
-      ...(!doing && gentle.length > 0
-        ? [
-            heading('Something to do at home'),
-            ...gentle.map((move) => {
-              const name = names.get(move.id);
-              const words = [
-                strong(capital(name ?? move.name)),
-                ...(name ? [soft(` (${move.name})`)] : []),
-                plain(`: ${move.formCues.slice(0, 2).join(', ').toLowerCase()}.`),
-              ];
-              return {
-                kind: 'tick' as const,
-                runs: words,
-                picture: pictureOf({ move: move.id, also: [] }, 3),
-              };
-            }),
-            line(plain('A few times each, on a clear floor. Stop when it stops being fun.')),
-          ]
-        : []),
-      line(plain('Ask your child to show you. They are the leader now.')),
     ],
   };
 }

@@ -7,12 +7,22 @@ import type { Entry } from '../model/chance';
 import { partsOfBeat } from '../beats';
 import { calledIn, moveBookOf } from '../moves/move-book';
 import { movesUsed } from '../document/moves-used';
+import { alphabet } from './children/alphabet';
+import { certificate } from './children/certificate';
+import { colouring } from './children/colouring';
+import { footprints } from './children/footprints';
+import { posters } from './children/posters';
+import { scenesOf } from './children/scenes';
+import { storyStrip } from './children/story-strip';
+import { tallySheet } from './children/tally';
+import { timetable } from './children/timetable';
 import { calledPlaces, roomPlan } from '../prep/room-plan';
 import { paintCards, type Card } from './cards';
 import { COIN_PICTURE, paintCoin } from './coin';
-import { FACE_PICTURE, paintCube, type CubeFace } from './cube';
+import { FACE_PICTURE, paintBigFaces, paintCube, type CubeFace } from './cube';
 import { devicePrints } from './device-prints';
 import { floorSheets } from './floor-sheet';
+import { fridgePage, homeNotes } from './home-note';
 import type { PrintText } from './document';
 import { letterCards, moveCards, numberCards, outcomeCards } from './pack-cards';
 import { PACK_PARTS, type PackPartId } from './pack-parts';
@@ -24,10 +34,10 @@ import { paintStickers } from './stickers';
 import {
   cautionsText,
   kitText,
-  noteHomeText,
   runSheetText,
   scriptText,
   type MovePicture,
+  type PrintedThings,
 } from './pack-texts';
 import { paintWheel, paintWheelBase } from './wheel';
 
@@ -45,8 +55,10 @@ const newSheetOf =
 const PIPS = [1, 2, 3, 4, 5, 6];
 const plainFace = (pips: number): CubeFace => ({ pips, picture: null, name: '', kind: 0 });
 
-/** A net for each die: of moves, where a face is a move; of numbers, where it is a number. */
-function cubes(source: PartSource): Sheet[] {
+/** The faces of each die: moves, where a face is a move; pips, where it is a number. */
+function cubeFaces(
+  source: PartSource,
+): readonly Readonly<{ faces: readonly CubeFace[]; title: string }>[] {
   const book = moveBookOf(source.adventure);
   const { wide, high } = FACE_PICTURE;
   const faceOf = (entry: Entry | null, pips: number, entries: readonly (Entry | null)[]) =>
@@ -62,14 +74,27 @@ function cubes(source: PartSource): Sheet[] {
     const named = faces?.map((entry, n) => faceOf(entry, n + 1, faces)) ?? [];
     // One move for all faces: the die only says how many.
     const isPlain = new Set(named.map(({ name }) => name)).size <= 1;
+    return {
+      faces: isPlain ? PIPS.map(plainFace) : named,
+      title: isPlain && faces ? 'Number die' : title,
+    };
+  });
+}
+
+/** A net for each die, to fold. */
+function cubes(source: PartSource): Sheet[] {
+  return cubeFaces(source).map(({ faces, title }) => {
     const sheet = newSheetOf(source)();
-    paintCube(
-      sheet,
-      isPlain ? PIPS.map(plainFace) : named,
-      isPlain && faces ? 'Number die' : title,
-    );
+    paintCube(sheet, faces, title);
     return sheet;
   });
+}
+
+/** The first die again, large, to be taped to a box: of several a presenter asks for one. */
+function bigDice(source: PartSource): readonly Sheet[] {
+  return cubeFaces(source)
+    .slice(0, 1)
+    .flatMap(({ faces, title }) => paintBigFaces(faces, title, newSheetOf(source)));
 }
 
 function wheels(source: PartSource): Sheet[] {
@@ -112,7 +137,7 @@ function stickers(source: PartSource): Sheet[] {
   const parts = beatsOf(source.adventure).flatMap((beat) => partsOfBeat(beat));
   const moves = new Map(parts.map((part) => [part.move, part]));
   const pictures = [...moves.values()].map((part) => pictureIn(source, book, part));
-  paintStickers(sheet, pictures, titleOf(source.adventure));
+  paintStickers(sheet, pictures, source.deed);
   return [sheet];
 }
 
@@ -133,8 +158,13 @@ type Made = Readonly<{ text: PrintText }> | Readonly<{ sheets: readonly Sheet[] 
 type Maker = Readonly<{ applies: (needs: Needs) => boolean; make: (source: PartSource) => Made }>;
 
 const cards = (of: (source: PartSource) => readonly Card[]) => (source: PartSource) => ({
-  sheets: paintCards(of(source), newSheetOf(source)),
+  sheets: paintCards(of(source), newSheetOf(source), source.backs),
 });
+type Draws = (source: PartSource, newSheet: () => Sheet) => readonly Sheet[];
+const drawn = (draw: Draws) => (source: PartSource) => ({
+  sheets: draw(source, newSheetOf(source)),
+});
+const hasMoves = ({ adventure }: Needs) => scenesOf(adventure).length > 0;
 
 /** One line a part. */
 const MAKERS: Readonly<Record<PackPartId, Maker>> = {
@@ -146,7 +176,7 @@ const MAKERS: Readonly<Record<PackPartId, Maker>> = {
   },
   'floor-sheet': {
     applies: isWritten,
-    make: (source) => ({ sheets: floorSheets(source, newSheetOf(source)) }),
+    make: drawn(floorSheets),
   },
   script: {
     applies: isWritten,
@@ -154,9 +184,9 @@ const MAKERS: Readonly<Record<PackPartId, Maker>> = {
   },
   kit: {
     applies: ({ adventure }) => kitListOf(adventure, adventure.setting).length > 0,
-    make: ({ adventure }) => ({ text: kitText(adventure) }),
+    make: (source) => ({ text: kitText(source.adventure, printedThings(source)) }),
   },
-  cautions: { applies: isWritten, make: ({ adventure }) => ({ text: cautionsText(adventure) }) },
+  cautions: { applies: isWritten, make: (source) => ({ text: cautionsText(source) }) },
   room: { applies: isWritten, make: (source) => ({ sheets: room(source) }) },
   'move-cards': {
     applies: ({ adventure }) => movesUsed(adventure).length > 0,
@@ -165,6 +195,10 @@ const MAKERS: Readonly<Record<PackPartId, Maker>> = {
   'die-nets': {
     applies: ({ prints }) => prints.cubes.length > 0,
     make: (source) => ({ sheets: cubes(source) }),
+  },
+  'big-dice': {
+    applies: ({ prints }) => prints.cubes.length > 0,
+    make: (source) => ({ sheets: bigDice(source) }),
   },
   'number-cards': {
     applies: ({ prints }) => prints.numbers.length > 0,
@@ -192,12 +226,30 @@ const MAKERS: Readonly<Record<PackPartId, Maker>> = {
       sheets: paintSpotSigns(calledPlaces(source.adventure), newSheetOf(source)),
     }),
   },
-  'note-home': {
-    applies: isWritten,
-    make: (source) => ({ text: noteHomeText(source.adventure, pictures(source)) }),
-  },
+  footprints: { applies: hasMoves, make: drawn((_, newSheet) => footprints(newSheet)) },
+  tally: { applies: hasMoves, make: drawn(tallySheet) },
+  timetable: { applies: hasMoves, make: drawn(timetable) },
+  'story-strip': { applies: hasMoves, make: drawn(storyStrip) },
+  posters: { applies: hasMoves, make: drawn(posters) },
+  alphabet: { applies: hasMoves, make: drawn(alphabet) },
+  colouring: { applies: hasMoves, make: drawn(colouring) },
+  certificate: { applies: hasMoves, make: drawn(certificate) },
   stickers: { applies: isWritten, make: (source) => ({ sheets: stickers(source) }) },
+  'note-home': { applies: isWritten, make: drawn(homeNotes) },
+  fridge: { applies: hasMoves, make: drawn(fridgePage) },
 };
+
+/** The things that are drawn with, and the part that each is in. */
+const ON_PAPER: readonly (readonly [thing: string, part: PackPartId])[] = [
+  ['die', 'die-nets'],
+  ['number die', 'die-nets'],
+  ['pack of cards', 'suit-cards'],
+  ['spinner', 'wheel'],
+  ['coin', 'coin'],
+  ['cone', 'spots'],
+];
+const printedThings = ({ parts }: PartSource): PrintedThings =>
+  Object.fromEntries(ON_PAPER.filter(([, part]) => parts.includes(part)));
 
 function partsFor(needs: Needs): readonly PackPartId[] {
   return PACK_PARTS.filter((id) => MAKERS[id].applies(needs));
@@ -210,8 +262,8 @@ export function packPartsFor(adventure: Adventure): readonly PackPartId[] {
 
 /** These parts, made; those that there is nothing to print for are left out. */
 export function makePack(pack: PackSource, wanted: readonly PackPartId[]): readonly PackPart[] {
-  const source = { ...pack, prints: devicePrints(pack.adventure) };
-  return partsFor(source)
-    .filter((id) => wanted.includes(id))
-    .map((id) => ({ id, ...MAKERS[id].make(source) }));
+  const needs = { adventure: pack.adventure, prints: devicePrints(pack.adventure) };
+  const parts = partsFor(needs).filter((id) => wanted.includes(id));
+  const source = { ...pack, ...needs, parts };
+  return parts.map((id) => ({ id, ...MAKERS[id].make(source) }));
 }

@@ -90,6 +90,13 @@ export class Sheet {
     );
   }
 
+  /** What `paint` paints, turned clockwise around a point. */
+  turned(degrees: number, x: number, y: number, paint: () => void): void {
+    this.#marks.push(`<g transform="rotate(${number(degrees)} ${number(x)} ${number(y)})">`);
+    paint();
+    this.#marks.push('</g>');
+  }
+
   /** A picture around a point, as large as a box of this width and height takes. */
   picture(picture: Picture, x: number, y: number, width: number, height = width): void {
     const scale = Math.min(width / picture.width, height / picture.height);

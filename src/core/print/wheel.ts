@@ -17,22 +17,23 @@ const RADIUS_MM = 88;
 export function paintWheel(sheet: Sheet, sectors: readonly Sector[], title: string): void {
   const [cx, cy] = [sheet.size.widthMm / 2, sheet.size.heightMm / 2 + 6];
   const mm = (radii: number) => radii * RADIUS_MM;
-  for (const { index, path, picture, isWide, name } of wheelSectors(
-    sectors.map(({ weight }) => weight),
-  )) {
+  for (const { index, path, turn, upright } of wheelSectors(sectors.map(({ weight }) => weight))) {
     const sector = sectors[index]!;
+    const { picture, isWide, name } = upright;
     // The outline is in radii: it is put on the sheet as it is, and stretched there.
     const look = { fill: sheet.tint(tintOf(index)), stroke: INK, width: 0.4 };
     sheet.pathIn(path, cx, cy, RADIUS_MM, look);
-    const shown = isWide ? sector.strip : sector.picture;
-    const at = [cx + mm(picture.x), cy + mm(picture.y)] as const;
-    sheet.picture(shown, ...at, mm(picture.width), mm(picture.height));
-    sheet.text(sector.name, cx + mm(name.x), cy + mm(name.y), {
-      face: 'strong',
-      widthMm: mm(name.width),
-      sizeMm: 6,
-      leastMm: 2.4,
-      mostLines: 3,
+    // It stands upright where the mark is, at the top: there it is looked at.
+    sheet.turned(360 * turn, cx, cy, () => {
+      const shown = isWide ? sector.strip : sector.picture;
+      sheet.picture(shown, cx, cy + mm(picture.y), mm(picture.width), mm(picture.height));
+      sheet.text(sector.name, cx, cy + mm(name.y), {
+        face: 'strong',
+        widthMm: mm(name.width),
+        sizeMm: 6,
+        leastMm: 2.4,
+        mostLines: 3,
+      });
     });
   }
   sheet.circle(cx, cy, 3, { fill: '#ffffff', stroke: INK, width: 0.4 });
@@ -64,7 +65,7 @@ export function paintWheelBase(sheet: Sheet): void {
       [cx - 9, tip - 14],
       [cx + 9, tip - 14],
     ],
-    { fill: sheet.tint(INK), stroke: INK, width: 0.8 },
+    { fill: INK, stroke: INK, width: 0.8 },
   );
   sheet.text(
     'The board. Push a paper fastener through both middles, not too tight. The black mark says where it has stopped.',

@@ -26,6 +26,7 @@ import CloudFog from 'lucide/dist/esm/icons/cloud-fog.mjs';
 import CloudRain from 'lucide/dist/esm/icons/cloud-rain.mjs';
 import Cylinder from 'lucide/dist/esm/icons/cylinder.mjs';
 import Droplet from 'lucide/dist/esm/icons/droplet.mjs';
+import CupSoda from 'lucide/dist/esm/icons/cup-soda.mjs';
 import Drum from 'lucide/dist/esm/icons/drum.mjs';
 import Egg from 'lucide/dist/esm/icons/egg.mjs';
 import Fan from 'lucide/dist/esm/icons/fan.mjs';
@@ -58,6 +59,8 @@ import Star from 'lucide/dist/esm/icons/star.mjs';
 import Sun from 'lucide/dist/esm/icons/sun.mjs';
 import Trees from 'lucide/dist/esm/icons/trees.mjs';
 import Turtle from 'lucide/dist/esm/icons/turtle.mjs';
+import OctagonPause from 'lucide/dist/esm/icons/octagon-pause.mjs';
+import Toilet from 'lucide/dist/esm/icons/toilet.mjs';
 import Waves from 'lucide/dist/esm/icons/waves-horizontal.mjs';
 import Wheat from 'lucide/dist/esm/icons/wheat.mjs';
 import Wind from 'lucide/dist/esm/icons/wind.mjs';
@@ -73,8 +76,10 @@ const BY_WORD: Readonly<Record<string, readonly Stroke[]>> = {
   boots: Footprints,
   bridge: Bridge,
   candle: Flame,
+  cup: CupSoda,
   cat: Cat,
   ditch: Waves,
+  drop: Droplet,
   drum: Drum,
   duckling: Bird,
   ferry: Ship,
@@ -85,6 +90,7 @@ const BY_WORD: Readonly<Record<string, readonly Stroke[]>> = {
   grass: Sprout,
   hare: Rabbit,
   hedgehog: PawPrint,
+  help: Hand,
   heron: Bird,
   house: House,
   jetty: Fence,
@@ -102,6 +108,7 @@ const BY_WORD: Readonly<Record<string, readonly Stroke[]>> = {
   'punt pole': Sailboat,
   rain: CloudRain,
   reed: Wheat,
+  rest: Armchair,
   rocket: Rocket,
   rope: Cable,
   snail: Snail,
@@ -109,7 +116,10 @@ const BY_WORD: Readonly<Record<string, readonly Stroke[]>> = {
   spark: Sparkles,
   star: Star,
   stilts: Footprints,
+  stop: OctagonPause,
   sun: Sun,
+  talk: MessageCircle,
+  toilet: Toilet,
   tower: Castle,
   tree: Trees,
   turtle: Turtle,

@@ -1,6 +1,6 @@
 <!-- What the adventure becomes elsewhere: files for colleagues, editors, films and calendars. -->
 <script lang="ts">
-  import { FILE_FORMATS, fileNameOf, PACK_PARTS, type Adventure, type FileFormatId } from '$core';
+  import { FILE_FORMATS, fileNameOf, USUAL_PARTS, type Adventure, type FileFormatId } from '$core';
   import type { FileChoices } from '$core/files';
   import CalendarPlus from '@lucide/svelte/icons/calendar-plus';
   import Download from '@lucide/svelte/icons/download';
@@ -24,7 +24,7 @@
       const { result } = askForFile({
         format,
         adventure,
-        choices: { ...choices, parts: PACK_PARTS },
+        choices: { ...choices, parts: USUAL_PARTS },
         now: new Date(),
       });
       const { bytes } = await result;

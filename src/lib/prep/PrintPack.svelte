@@ -2,9 +2,12 @@
 <script lang="ts">
   import {
     fileNameOf,
+    deedOf,
     FILE_FORMATS,
+    PACK_GROUPS,
     packPartsFor,
     type Adventure,
+    type PackGroup,
     type PackPartId,
     titleOf,
   } from '$core';
@@ -18,7 +21,7 @@
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import { Cancelled } from '$lib/workers/ask-worker';
   import { openPdf } from './open-pdf';
-  import { PART_WORDS } from './pack-words';
+  import { GROUP_WORDS, PART_WORDS } from './pack-words';
   import PdfPage from './PdfPage.svelte';
 
   type Props = { adventure: Adventure; choices: Omit<FileChoices, 'parts'> };
@@ -27,6 +30,26 @@
   const offered = $derived(packPartsFor(adventure));
   const left = $derived(preferences.current.notPrinted);
   const parts = $derived(offered.filter((id) => !left.includes(id)));
+  const groups = $derived(
+    (Object.keys(PACK_GROUPS) as PackGroup[])
+      .map((group) => {
+        const inGroup: readonly PackPartId[] = PACK_GROUPS[group];
+        return [group, offered.filter((id) => inGroup.includes(id))] as const;
+      })
+      .filter(([, ids]) => ids.length > 0),
+  );
+  const CARDS: readonly PackPartId[] = [
+    'move-cards',
+    'number-cards',
+    'suit-cards',
+    'letter-cards',
+    'timetable',
+  ];
+  const hasCards = $derived(parts.some((id) => CARDS.includes(id)));
+  /** What certificate and stickers say, where the presenter says it otherwise. */
+  let ownDeed = $state<string | null>(null);
+  const deed = $derived(ownDeed ?? deedOf(adventure));
+  const saysDeed = $derived(parts.includes('certificate') || parts.includes('stickers'));
 
   /** Typing rests for this long before the pages are made again. */
   const REST_MS = 350;
@@ -40,7 +63,7 @@
     const request = {
       format: 'pdf' as const,
       adventure,
-      choices: { ...choices, parts },
+      choices: { ...choices, parts, deed },
       now: new Date(),
     };
     if (parts.length === 0) return;
@@ -91,20 +114,35 @@
       There’s nothing to print yet. Write a line or a move on the Desk first.
     </p>
   {:else}
-    <fieldset class="mt-2 flex flex-wrap gap-x-6 gap-y-1">
-      <legend class="sr-only">Parts of the pack</legend>
-      {#each offered as id (id)}
-        <label class="flex min-h-9 items-center gap-2">
-          <input
-            type="checkbox"
-            class="checkbox size-5"
-            checked={parts.includes(id)}
-            onchange={(event) => choose(id, event.currentTarget.checked)}
-          />
-          {PART_WORDS[id]}
-        </label>
+    <div class="groups mt-2">
+      {#each groups as [group, ids] (group)}
+        <fieldset>
+          <legend class="font-heading text-lg font-bold">{GROUP_WORDS[group]}</legend>
+          {#each ids as id (id)}
+            <label class="flex min-h-9 items-center gap-2 leading-5">
+              <input
+                type="checkbox"
+                class="checkbox size-5 shrink-0"
+                checked={parts.includes(id)}
+                onchange={(event) => choose(id, event.currentTarget.checked)}
+              />
+              {PART_WORDS[id]}
+            </label>
+          {/each}
+        </fieldset>
       {/each}
-    </fieldset>
+    </div>
+    {#if saysDeed}
+      <label class="mt-2 flex flex-wrap items-baseline gap-x-2">
+        On certificate and stickers:
+        <input
+          class="inline-word field-sizing-content max-w-full min-w-64"
+          maxlength="120"
+          value={deed}
+          oninput={(event) => (ownDeed = event.currentTarget.value)}
+        />
+      </label>
+    {/if}
     <div class="mt-2 flex flex-wrap items-center gap-x-6 gap-y-2">
       <p>
         On
@@ -125,7 +163,16 @@
             ['saving', 'saving ink'],
           ] as const}
           onchange={(ink) => void preferences.change({ ink })}
-        />.
+        />{#if hasCards}, cards
+          <InlineChoice
+            value={choices.backs}
+            label="Backs of cards"
+            choices={[
+              [false, 'without backs'],
+              [true, 'with backs, to print on both sides'],
+            ] as const}
+            onchange={(backs) => void preferences.change({ backs })}
+          />{/if}.
       </p>
       {#if made && parts.length > 0}
         {@const ready = made}
@@ -158,7 +205,8 @@
           Making the pages, {Math.round(share * 100)} %…
         {:else if made}
           {made.pdf.numPages}
-          {made.pdf.numPages === 1 ? 'page' : 'pages'}, true to size: print at 100 %.
+          {made.pdf.numPages === 1 ? 'page' : 'pages'}, true to size: print at 100 %. Nothing runs
+          over the edge, so any printer will do.
         {/if}
       </p>
     </div>
@@ -181,6 +229,12 @@
 </section>
 
 <style>
+  .groups {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(min(100%, 15rem), 1fr));
+    gap: 0.75rem 1.5rem;
+    align-items: start;
+  }
   .pages {
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(min(100%, 19rem), 1fr));

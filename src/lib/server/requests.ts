@@ -8,6 +8,7 @@ import {
   MOODS,
   moveSchema,
   PACK_PARTS,
+  USUAL_PARTS,
   paceSchema,
   settingSchema,
   USUAL_SESSIONS,
@@ -68,9 +69,11 @@ export const forecastRequestSchema = z.strictObject({
 export const exportRequestSchema = checkRequestSchema.extend({
   paper: z.enum(['a4', 'letter']).default('a4'),
   ink: z.enum(INKS).default('colour'),
-  parts: z.array(z.enum(PACK_PARTS)).default([...PACK_PARTS]),
+  parts: z.array(z.enum(PACK_PARTS)).default([...USUAL_PARTS]),
   unit: z.enum(LENGTH_UNITS).default('metres'),
   look: z.enum(LOOK_CHOICES).default('mixed'),
+  deed: z.string().max(120).optional(),
+  backs: z.boolean().default(false),
   startsAt: z.string().regex(LOCAL_TIME).optional(),
 });
 

@@ -2,6 +2,7 @@ import {
   AGE_NAMES,
   askedInWords,
   capital,
+  uncapital,
   tempoInWords,
   unitWord,
   type Call,
@@ -147,5 +148,3 @@ export function nextWords(
   }
   return 'The end';
 }
-
-const uncapital = (words: string) => words.charAt(0).toLowerCase() + words.slice(1);

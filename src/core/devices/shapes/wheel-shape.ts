@@ -12,8 +12,14 @@ export type WheelSector = Readonly<{
   isWide: boolean;
   /** Where its name is, between the hub and the picture. */
   name: WheelBox;
+  /** How far its middle is turned from the top, clockwise, 0 to 1. */
+  turn: number;
+  /** The same with its middle at the top, where a wheel of paper is read: the name inside the sector. */
+  upright: Readonly<{ picture: WheelBox; isWide: boolean; name: WheelBox }>;
 }>;
 
+/** In a sector that is read at the top: the picture near the rim, the name below it where it is still wide. */
+const UPRIGHT = { picture: 0.74, name: 0.43 } as const;
 const PICTURE_AT = 0.72;
 const NAME_AT = 0.32;
 /** The least width of a name, in radii. */
@@ -40,19 +46,31 @@ function sectorAt(index: number, from: number, share: number): WheelSector {
   const size = Math.min(PICTURE_MOST, chord(0.78) * 0.62);
   const wide = chord(0.74) * 0.72;
   const isWide = wide > size * 1.7;
+  const pictureWide = isWide ? Math.min(wide, POSES_MOST) : size;
   const [px, py] = on(PICTURE_AT, middle);
   const [nx, ny] = on(NAME_AT, middle);
   const between = 2 * (PICTURE_AT - size / 2 - NAME_AT);
   return {
     index,
     path: outline(from, share),
-    picture: { x: px, y: py, width: isWide ? Math.min(wide, POSES_MOST) : size, height: size },
+    picture: { x: px, y: py, width: pictureWide, height: size },
     isWide,
     name: {
       x: nx,
       y: ny,
       width: Math.max(NAME_LEAST, Math.min(between, chord(NAME_AT) * 0.9)),
       height: between,
+    },
+    turn: middle,
+    upright: {
+      picture: { x: 0, y: -UPRIGHT.picture, width: pictureWide, height: size },
+      isWide,
+      name: {
+        x: 0,
+        y: -UPRIGHT.name,
+        width: Math.max(NAME_LEAST, chord(UPRIGHT.name - 0.05) * 0.86),
+        height: 0.2,
+      },
     },
   };
 }

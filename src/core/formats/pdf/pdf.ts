@@ -1,8 +1,9 @@
-import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
+import type { Content, ContentText, TDocumentDefinitions } from 'pdfmake/interfaces';
 import type { PrintText } from '../../print/document';
 import { asTrueType } from '../../print/font-file';
 import { SOFT_INK } from '../../print/inks';
 import type { PackPart } from '../../print/pack';
+import type { PackPartId } from '../../print/pack-parts';
 import { PAPERS, points, type Paper } from '../../print/paper';
 import type { TypeCase } from '../../print/type-case';
 import { TextWriter, type WriterLook } from './text-writer';
@@ -78,12 +79,12 @@ async function bytesOf(
 }
 
 /** The run sheet on one page where it can be; where it cannot, on as few as large type takes. */
-async function writerForRunSheet(
+async function lookOfRunSheet(
   pdfMake: PdfMake,
   text: PrintText,
   paper: Paper,
   type: TypeCase,
-): Promise<TextWriter> {
+): Promise<WriterLook> {
   const pagesOf = async (look: WriterLook) => {
     const blank = new TextWriter(type, { ...look, blank: true });
     return (await bytesOf(pdfMake, definition(blank.whole(text), paper, type))).pages;
@@ -97,7 +98,7 @@ async function writerForRunSheet(
       if ((await pagesOf(ONE_PAGE_LOOKS[middle]!)) === 1) fits = middle;
       else least = middle + 1;
     }
-    return new TextWriter(type, ONE_PAGE_LOOKS[fits]!);
+    return ONE_PAGE_LOOKS[fits]!;
   }
   let best: WriterLook = { scale: 1, ...ROOMY };
   let fewest = await pagesOf(best);
@@ -106,7 +107,7 @@ async function writerForRunSheet(
     const pages = await pagesOf(look);
     if (pages < fewest) [best, fewest] = [look, pages];
   }
-  return new TextWriter(type, best);
+  return best;
 }
 
 /** Ids of pages that are sheets begin with it: they have no foot. */
@@ -133,50 +134,33 @@ export async function writePdf(
     Object.fromEntries(type.files.map(({ name, bytes }) => [name, base64Of(bytes)])),
   );
   pdfMake.addFonts(Object.fromEntries(type.files.map(({ name }) => [name, { normal: name }])));
-  const { widthMm, heightMm } = PAPERS[paper];
-  const content: Content[] = [];
+  const looks = new Map<PackPartId, WriterLook>();
   for (const [n, part] of parts.entries()) {
-    const isFirst = n === 0;
-    if ('text' in part) {
-      const writer =
-        part.id === 'run-sheet'
-          ? await writerForRunSheet(pdfMake, part.text, paper, type)
-          : new TextWriter(type, { scale: 1 });
-      // What to gather and what to look out for are short: they share a page.
-      const goesOn = part.id === 'cautions' && parts[n - 1]?.id === 'kit';
-      content.push({
-        stack: writer.whole(part.text),
-        ...(isFirst || goesOn ? {} : { pageBreak: 'before' }),
-        ...(goesOn ? { margin: [0, points(12), 0, 0] } : {}),
-      });
-    } else {
-      part.sheets.forEach((sheet, index) => {
-        content.push({
-          text: ' ',
-          id: `${DRAWN} ${content.length}`,
-          fontSize: 1,
-          ...(isFirst && index === 0 ? {} : { pageBreak: 'before' }),
-        });
-        content.push({
-          svg: sheet.toSvg(),
-          width: points(widthMm),
-          height: points(heightMm),
-          absolutePosition: { x: 0, y: 0 },
-        });
-      });
-    }
-    onProgress((n + 1) / (parts.length + 1));
+    const isRunSheet = part.id === 'run-sheet' && 'text' in part;
+    looks.set(
+      part.id,
+      isRunSheet ? await lookOfRunSheet(pdfMake, part.text, paper, type) : { scale: 1 },
+    );
+    onProgress((n + 1) / (2 * parts.length + 1));
   }
   const writer = new TextWriter(type, { scale: 1 });
+  const info = { title, creator: 'Arrup' };
+  // Feet are written before it is known what stands on a page: without pictures it is soon found out.
   const drawn = new Set<number>();
-  const whole: TDocumentDefinitions = {
-    ...definition(content, paper, type),
-    info: { title, creator: 'Arrup' },
-    // Called for each piece when pages are made up: it tells on which pages there are sheets.
+  const pages = new Map<PackPartId, number>();
+  await bytesOf(pdfMake, {
+    ...definition(contentOf(parts, looks, { paper, type, pages, blank: true }), paper, type),
     pageBreakBefore: (node) => {
-      if (node.id?.startsWith(DRAWN)) drawn.add(node.pageNumbers[0]!);
+      const [page = 1] = node.pageNumbers;
+      if (node.id?.startsWith(DRAWN)) drawn.add(page);
+      else if (looks.has(node.id as PackPartId)) pages.set(node.id as PackPartId, page);
       return false;
     },
+  });
+  onProgress(0.6);
+  const { bytes } = await bytesOf(pdfMake, {
+    ...definition(contentOf(parts, looks, { paper, type, pages, blank: false }), paper, type),
+    info,
     footer: (page, count) =>
       drawn.has(page)
         ? ''
@@ -184,8 +168,50 @@ export async function writePdf(
             alignment: 'center',
             margin: [0, points(FOOT_MM - 8), 0, 0],
           }),
-  };
-  const { bytes } = await bytesOf(pdfMake, whole);
+  });
   onProgress(1);
   return bytes;
+}
+
+/** The pages of all parts. `blank`: only to see on which pages they come, for drawing takes time. */
+function contentOf(
+  parts: readonly PackPart[],
+  looks: ReadonlyMap<PackPartId, WriterLook>,
+  {
+    paper,
+    type,
+    ...how
+  }: Pick<PdfLook, 'paper' | 'type'> & Required<Pick<WriterLook, 'blank' | 'pages'>>,
+): Content[] {
+  const { widthMm, heightMm } = PAPERS[paper];
+  // The package's types have no ids.
+  const mark = (id: string): Content => ({ text: ' ', fontSize: 1, id }) as ContentText;
+  const content: Content[] = [];
+  for (const [n, part] of parts.entries()) {
+    const breaks = n === 0 ? {} : ({ pageBreak: 'before' } as const);
+    if ('text' in part) {
+      const writer = new TextWriter(type, { ...looks.get(part.id)!, ...how });
+      // What to gather and what to look out for are short: they share a page.
+      const goesOn = part.id === 'cautions' && parts[n - 1]?.id === 'kit';
+      content.push({
+        stack: [mark(part.id), writer.whole(part.text)],
+        ...(goesOn ? { margin: [0, points(12), 0, 0] } : breaks),
+      });
+      continue;
+    }
+    part.sheets.forEach((sheet, index) => {
+      // A piece that breaks the page is not asked about: the mark is the next one.
+      content.push({ text: ' ', fontSize: 1, ...(index === 0 ? breaks : { pageBreak: 'before' }) });
+      content.push(mark(`${DRAWN} ${content.length}`));
+      if (index === 0) content.push(mark(part.id));
+      if (how.blank) return;
+      content.push({
+        svg: sheet.toSvg(),
+        width: points(widthMm),
+        height: points(heightMm),
+        absolutePosition: { x: 0, y: 0 },
+      });
+    });
+  }
+  return content;
 }

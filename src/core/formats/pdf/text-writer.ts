@@ -3,6 +3,7 @@ import type { Block, ClockRow, PrintText, Run } from '../../print/document';
 import { INK, SOFT_INK } from '../../print/inks';
 import { pictureAsSvg } from '../../print/picture-svg';
 import type { Picture } from '../../figure/drawing/picture';
+import type { PackPartId } from '../../print/pack-parts';
 import { points } from '../../print/paper';
 import type { Face, TypeCase } from '../../print/type-case';
 
@@ -19,6 +20,8 @@ export type WriterLook = Readonly<{
   pictureHigh?: number;
   /** Only to see how many pages it takes: pictures are left blank, for drawing them takes time. */
   blank?: boolean;
+  /** On which pages the parts of the pack begin. */
+  pages?: ReadonlyMap<PackPartId, number>;
 }>;
 
 /** Writes texts as pieces of a PDF, with one type case at one scale. */
@@ -27,15 +30,17 @@ export class TextWriter {
   readonly roomy: boolean;
   readonly pictureHigh: number;
   readonly blank: boolean;
+  readonly pages: ReadonlyMap<PackPartId, number>;
 
   constructor(
     readonly type: TypeCase,
-    { scale, roomy = true, pictureHigh = 32, blank = false }: WriterLook,
+    { scale, roomy = true, pictureHigh = 32, blank = false, pages = new Map() }: WriterLook,
   ) {
     this.scale = scale;
     this.roomy = roomy;
     this.pictureHigh = pictureHigh;
     this.blank = blank;
+    this.pages = pages;
   }
   inline(text: string, face: Face, color = INK): Inline[] {
     return this.type
@@ -48,9 +53,10 @@ export class TextWriter {
   }
 
   runs(runs: readonly Run[]): Inline[] {
-    return runs.flatMap(({ text, strong, soft }) =>
-      this.inline(text, strong ? 'strong' : 'text', soft ? SOFT_INK : INK),
-    );
+    return runs.flatMap(({ text, strong, soft, pageOf }) => {
+      const page = pageOf ? String(this.pages.get(pageOf) ?? '…') : '';
+      return this.inline(`${text}${page}`, strong ? 'strong' : 'text', soft ? SOFT_INK : INK);
+    });
   }
 
   /** How wide the pictures of a run sheet are, in points before they are scaled. */

@@ -674,6 +674,7 @@ export const ALSO_CALLED: Readonly<Record<string, readonly string[]>> = {
   ],
   breather: ['catch your breath', 'stand easy', 'easy stand', 'take a breather', 'rest standing'],
   'tall-reach': [
+    'yawn and stretch',
     'pick apples',
     'pick the apples',
     'reach for the stars',

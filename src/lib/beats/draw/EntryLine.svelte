@@ -80,7 +80,12 @@
 </script>
 
 <span class="min-w-8 pt-0.5"><EntryMark {device} {entry} {index} /></span>
-<div class={['min-w-0 flex-1', !active && 'flex flex-wrap items-center gap-x-1.5 leading-5 wrap-anywhere']}>
+<div
+  class={[
+    'min-w-0 flex-1',
+    !active && 'flex flex-wrap items-center gap-x-1.5 leading-5 wrap-anywhere',
+  ]}
+>
   {#if active}
     {#if device.kind === 'calls'}
       <input

@@ -47,6 +47,7 @@
       ink: preferences.current.ink,
       unit: preferences.current.unit,
       look: preferences.current.look,
+      backs: preferences.current.backs,
       startsAt,
     },
   );
