@@ -24,6 +24,22 @@ describe('the plan of the room', () => {
     expect(plan.lanes).toMatchObject({ start: -5, finish: 3 });
   });
 
+  it('nobody stands beyond the line where lanes end', () => {
+    const side = fc.double({ min: 4, max: 30, noNaN: true });
+    fc.assert(
+      fc.property(side, side, fc.integer({ min: 1, max: 60 }), (length, width, group) => {
+        const room = { ...script.setting.room, lengthMetres: length, widthMetres: width };
+        const { lanes, children } = roomPlan(script, { ...script.setting, room, group });
+        if (!lanes) return;
+        const along = lanes.axis === 'length' ? 'xMetres' : 'yMetres';
+        for (const child of children) {
+          expect(child[along]).toBeLessThanOrEqual(lanes.finish);
+          expect(child[along]).toBeGreaterThanOrEqual(lanes.start);
+        }
+      }),
+    );
+  });
+
   it('no two children stand closer than an arm and a step, and all on the clear floor', () => {
     const side = fc.double({ min: 0, max: 30, noNaN: true });
     fc.assert(

@@ -90,6 +90,16 @@ function lanesIn(floor: ClearFloor, children: number): Lanes | null {
   };
 }
 
+/** The floor that children stand on: behind the line where lanes end, where there are lanes. */
+function behindFinish(floor: ClearFloor, lanes: Lanes | null): ClearFloor {
+  if (!lanes) return floor;
+  const long = lanes.finish - lanes.start;
+  const at = (lanes.start + lanes.finish) / 2;
+  return lanes.axis === 'length'
+    ? { ...floor, lengthMetres: long, middle: { ...floor.middle, xMetres: at } }
+    : { ...floor, widthMetres: long, middle: { ...floor.middle, yMetres: at } };
+}
+
 /**
  * The plan of a room for an adventure: what is kept clear, where the leader, the screen and the called
  * places are (by hand, else where they usually are), where children stand, and their lanes.
@@ -101,6 +111,7 @@ export function roomPlan(adventure: Adventure, setting: Setting = adventure.sett
   const spaces = new Set(movesUsed(adventure).map(({ space }) => space));
   const names = calledPlaces(adventure);
   const spots = placesFor(room, names);
+  const lanes = spaces.has('lane') ? lanesIn(clear, children) : null;
   const front = clear.middle.yMetres + clear.widthMetres / 2 - FROM_FRONT_METRES;
   const usual = {
     leader: { xMetres: clear.middle.xMetres, yMetres: front },
@@ -125,8 +136,8 @@ export function roomPlan(adventure: Adventure, setting: Setting = adventure.sett
       }),
       ...names.map((name, n): PlanMark => ({ kind: 'place', name, n: n + 1, at: spots[n]! })),
     ],
-    children: standing(clear, children),
-    lanes: spaces.has('lane') ? lanesIn(clear, children) : null,
+    children: standing(behindFinish(clear, lanes), children),
+    lanes,
   };
 }
 

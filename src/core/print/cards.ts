@@ -100,7 +100,8 @@ function paintNames(sheet: Sheet, { name, small, dots, picture }: Card, box: Box
   }
   if (small) {
     const fill = sheet.ink === 'saving' ? SOFT_INK : INK;
-    sheet.text(small, middle, bottom - 9.5, { ...words, sizeMm: 4, leastMm: 2.6, fill });
+    const face = /\d/u.test(small) ? 'strong' : 'text';
+    sheet.text(small, middle, bottom - 9.5, { ...words, face, sizeMm: 4, leastMm: 2.6, fill });
   }
 }
 

@@ -88,6 +88,13 @@ describe('the floor sheet', () => {
       expect(heads.some((head) => head.startsWith(title.slice(0, 6)))).toBe(true);
   });
 
+  it('numbers the pages of a chapter that has more than one, and of no other', () => {
+    const heads = sheetsOf(demo('late-letter')).map((sheet) => textsOn(sheet)[0]!.text);
+    const long = heads.filter((head) => / \(\d of \d\)$/u.test(head));
+    expect(long.map((head) => head.slice(-8))).toEqual(['(1 of 3)', '(2 of 3)', '(3 of 3)']);
+    expect(heads.length).toBeGreaterThan(long.length);
+  });
+
   it('has pictures as large as the page bears', () => {
     const scaleOf = (sheet: Sheet) =>
       [...sheet.toSvg().matchAll(/<g transform="[^"]*scale\(([\d.]+)\)/gu)].map(([, n]) =>

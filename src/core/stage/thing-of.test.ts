@@ -24,6 +24,8 @@ describe('the sum of a draw', () => {
     [sum(1, 3), 5, 8, '5 + 3 = ?', '5 + 3 = 8'],
     [sum(3, -2), 4, 10, '4 × 3 − 2 = ?', '4 × 3 − 2 = 10'],
     [sum(2, 0, 12), 10, 12, '10 × 2 = ?', '10 × 2 = 20, at most 12'],
+    [sum(1, -1), 6, 5, '6 − 1 = ?', '6 − 1 = 5'],
+    [sum(2, 1), 3, 7, '3 × 2 + 1 = ?', '3 × 2 + 1 = 7'],
     [sum(1, -4), 5, 2, '5 − 4 = ?', '5 − 4 = 1, at least 2'],
   ])('%o with %i makes %i: %s', (amount, number, made, asked, solved) => {
     const found = sumOf(drawBeat(moves, { amount }), draw(number, made))!;

@@ -19,7 +19,7 @@ export const PART_WORDS: Readonly<Record<PackPartId, string>> = {
   spots: 'Signs for the floor',
   footprints: 'Footprints and arrows',
   tally: 'Tally sheet',
-  timetable: 'Picture timetable: now, next, finished',
+  timetable: 'Picture timetable',
   'story-strip': 'The story in pictures',
   posters: 'Move posters',
   alphabet: 'Alphabet of moves',
