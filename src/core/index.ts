@@ -68,6 +68,7 @@ export { cameraOf, flipFor } from './figure/drawing/camera';
 export { partsOf } from './figure/drawing/figure-parts';
 export type { FigurePart, Shape } from './figure/drawing/figure-shape';
 export { LOOK_CHOICES, type LookChoice } from './figure/drawing/look-choices';
+export { moodOf, type Mood } from './figure/drawing/moods';
 export { lookFor, LOOKS, type Look } from './figure/drawing/looks';
 export {
   boundsOf,

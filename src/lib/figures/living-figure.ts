@@ -5,6 +5,7 @@ import {
   HEIGHT_METRES,
   inMotion,
   momentAt,
+  moodOf,
   momentIn,
   partsOf,
   phaseAt,
@@ -116,7 +117,12 @@ export const living = (show: () => Living) => (canvas: HTMLCanvasElement) => {
       drawWay(surface, flip ? -gone : gone, width, place, child.paints.mark);
     }
     const moment = held ? momentAt(figure, phase) : momentIn(motion, phase);
-    drawParts(surface, partsOf(moment, { flip, build: child.build }), child.paints, place);
+    drawParts(
+      surface,
+      partsOf(moment, { flip, build: child.build, mood: moodOf(move) }),
+      child.paints,
+      place,
+    );
   };
 
   let stop: (() => void) | null = null;

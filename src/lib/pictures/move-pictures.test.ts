@@ -25,7 +25,9 @@ describe('what a move looks like', () => {
   });
 
   it('a move of one’s own is drawn as it says, and anew each time', () => {
-    const frog = like({ kind: 'like', move: 'frog-jump' });
+    // As hard as the move that it looks like: its face says so too.
+    const { effort, posture, usual } = BUILT_IN.get('frog-jump')!;
+    const frog = { ...like({ kind: 'like', move: 'frog-jump' }), effort, posture, usual };
     const asFrog = screenPicture(frog, { ...ASK, poses: 1, look: 'reed', mode: 'light' });
     const real = screenPicture(BUILT_IN.get('frog-jump')!, {
       ...ASK,

@@ -3,6 +3,7 @@ import {
   figureOfMove,
   LINE_PAINTS,
   lookFor,
+  moodOf,
   paintsOf,
   pictureAsSvg,
   pictureOfFigure,
@@ -177,9 +178,9 @@ export function printedPictures(choice: LookChoice): PictureOf {
     return remember([ids, poses, ink, aspect].join(' '), () => {
       const look = lookFor(choice, move.id);
       const paints = ink === 'colour' ? paintsOf(look) : LINE_PAINTS;
-      const drawing = { build: look.build, aspect };
+      const drawing = { build: look.build, aspect, mood: moodOf(move) };
       if (others.length > 0) return pictureTogether([figure, ...others], paints, drawing);
-      return pictureOfFigure(figure, poses, paints, { build: look.build, aspect });
+      return pictureOfFigure(figure, poses, paints, drawing);
     });
   };
 }
@@ -208,7 +209,7 @@ export function screenPicture(
   const small = sizePx < SMALL_PX;
   const draw = () => {
     const { build, paints } = onScreen(look, move.id, mode);
-    return pictureOfFigure(figure, poses, paints, { build, small, aspect });
+    return pictureOfFigure(figure, poses, paints, { build, small, aspect, mood: moodOf(move) });
   };
   // A figure of one's own changes under the same id.
   if (move.figure !== null) return draw();

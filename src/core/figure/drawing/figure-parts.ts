@@ -1,5 +1,8 @@
 import { SIDES, type Body, type Side } from '../body/body';
 import { cameraOf, type Camera } from './camera';
+import { featuresOf, noseOf } from './faces';
+import { handShapes } from './hands';
+import type { Mood } from './moods';
 import { marksOf } from './marks';
 import type { Moment } from '../motion/motion';
 import { SIZES, THICK } from '../body/proportions';
@@ -20,7 +23,32 @@ import { add, along, lerp, times, type Vec } from '../body/vec';
 const SLEEVE = 0.62;
 const TROUSER = 0.5;
 
-function limbs(body: Body, see: Camera): readonly FigurePart[] {
+/** Across the end of a sleeve, a trouser leg, a shoe: seen where there is nothing but lines. */
+function hem(see: Camera, from: Vec, to: Vec, share: number, wide: number): Shape {
+  const [[ax, ay], [bx, by]] = [flat(see(from)), flat(see(to))];
+  const far = Math.hypot(bx - ax, by - ay) || 1;
+  const [x, y] = [ax + (bx - ax) * share, ay + (by - ay) * share];
+  const [dx, dy] = [(-(by - ay) / far) * (wide / 2), ((bx - ax) / far) * (wide / 2)];
+  return {
+    kind: 'stroke',
+    points: [
+      [x - dx, y - dy],
+      [x + dx, y + dy],
+    ],
+    width: 0.012,
+    paint: 'seam',
+  };
+}
+
+/** Two strokes across a shoe. */
+function laces(see: Camera, heel: Vec, toe: Vec): Shape[] {
+  return [0.45, 0.7].map((share) => ({
+    ...hem(see, heel, toe, share, THICK.sole * 2),
+    paint: 'hatch' as const,
+  }));
+}
+
+function limbs(body: Body, see: Camera, small: boolean, holds: boolean): readonly FigurePart[] {
   const stroke = (places: readonly Vec[], width: number, paint: Paint) =>
     strokeOf(see, places, width, paint);
   const depthOf = (...points: readonly Vec[]) =>
@@ -34,7 +62,8 @@ function limbs(body: Body, see: Camera): readonly FigurePart[] {
       shapes: [
         stroke([shoulder, elbow, hand], THICK.elbow * 1.9, 'skin'),
         stroke([shoulder, cuff], THICK.elbow * 2.35, 'top'),
-        { kind: 'oval', at: flat(see(hand)), rx: 0.041, ry: 0.041, paint: 'skin' },
+        hem(see, shoulder, elbow, SLEEVE + 0.22, THICK.elbow * 2.2),
+        ...handShapes(body.arms[side], body.trunk.front, see, small || holds),
       ],
     };
   };
@@ -49,6 +78,8 @@ function limbs(body: Body, see: Camera): readonly FigurePart[] {
         stroke([heel, toe], THICK.sole * 2.7, 'shoe'),
         stroke([ankle, lerp(heel, toe, 0.3)], THICK.sole * 2.7, 'shoe'),
         stroke([hip, knee, down], THICK.knee * 2.1, 'bottom'),
+        hem(see, knee, ankle, TROUSER + 0.18, THICK.knee * 2),
+        ...laces(see, heel, toe),
       ],
     };
   };
@@ -79,6 +110,15 @@ function trunk(body: Body, see: Camera): FigurePart {
         width: THICK.chest * 2.05,
         paint: 'top',
       },
+      {
+        kind: 'stroke',
+        points: [low[0], low[1]].map(([x, y], n): Point => {
+          const out = THICK.chest * (n === 0 ? 1 : -1) * Math.sign(low[0][0] - low[1][0] || 1);
+          return [x + out * 0.8, y + THICK.chest * 0.75];
+        }),
+        width: 0.012,
+        paint: 'seam',
+      },
     ],
   };
 }
@@ -107,8 +147,31 @@ const CROWNS: Readonly<Record<Hair, readonly Ball[]>> = {
   scarf: [[0, -0.62, -0.35, 0.62]],
 };
 
+/** Lines across the ball of the hair, behind the face. */
+function hatching([x, y]: Point, radius: number): Shape[] {
+  return [-0.75, -0.5, -0.25, 0, 0.25, 0.5, 0.75].map((share) => {
+    const half = Math.sqrt(1 - share * share) * radius * 0.92;
+    const at = share * radius;
+    const slant = 0.7071;
+    return {
+      kind: 'stroke',
+      points: [
+        [x + (at - half) * slant, y + (at + half) * slant],
+        [x + (at + half) * slant, y + (at - half) * slant],
+      ],
+      width: 0.01,
+      paint: 'hatch',
+    };
+  });
+}
+
 /** The head is a ball of hair with a face set into its front. */
-function head(body: Body, see: Camera, hair: Hair, small: boolean): FigurePart {
+function head(
+  body: Body,
+  see: Camera,
+  hair: Hair,
+  { small, mood, blows }: Readonly<{ small: boolean; mood: Mood; blows: boolean }>,
+): FigurePart {
   const { left, up, front } = body.skull;
   const R = SIZES.headRadius;
   const at = (l: number, u: number, f: number): Vec =>
@@ -136,23 +199,17 @@ function head(body: Body, see: Camera, hair: Hair, small: boolean): FigurePart {
     });
     face.push({ kind: 'stroke', points: edge, width: 0.012, paint: 'seam' });
   }
-  const features: Shape[] = [];
-  if (!small && facing > -0.3) {
-    for (const s of [1, -1]) {
-      if (seen(s * 0.36, 0, 1)) features.push(ball(s * 0.36, -0.02, 0.98, 0.1, 'ink'));
-      if (seen(s * 0.58, 0, 0.85)) features.push(ball(s * 0.56, -0.38, 0.84, 0.15, 'cheek'));
-    }
-    const smile = [-0.26, -0.1, 0.1, 0.26].map((l) =>
-      flat(see(at(l, -0.46 + (Math.abs(l) > 0.2 ? 0.09 : 0), 0.94))),
-    );
-    features.push({ kind: 'stroke', points: smile, width: 0.013, paint: 'ink' });
-  }
+  const features = !small && facing > -0.3 ? featuresOf(at, see, R, seen, mood, blows) : [];
+  // From the side, and not from in front of it or behind it.
+  const nose = !small && facing > -0.3 && facing < 0.86 ? [noseOf(at, see, R)] : [];
   return {
     depth: see(body.head).depth + 0.02,
     outlined: true,
     shapes: [
       ...crown,
       ball(0, 0, 0, 1, 'hair'),
+      ...nose,
+      ...hatching(flat(see(body.head)), R),
       ...face,
       // The ear that is on the near side of the head.
       ...(facing < 0.9 && facing > -0.8 && hair !== 'scarf'
@@ -208,16 +265,24 @@ function shadow(body: Body, see: Camera): FigurePart {
 
 const PLAIN: Build = { hair: 'short', seat: 'chair' };
 
+/** Something is in its hands: they close around it. */
+const isHolding = ({ figure }: Moment) =>
+  figure.props.some(({ places }) => places.some(({ by }) => by !== 'floor' && by !== 'head'));
+
+/** Breath goes out just now. */
+const isBlowing = ({ figure, key, nearness }: Moment) =>
+  nearness > 0.35 && figure.marks.some((mark) => mark.kind === 'breath out' && mark.key === key);
+
 /** Everything of a moment, what is farthest first. */
 export function partsOf(moment: Moment, drawing: Drawing = {}): readonly FigurePart[] {
-  const { flip = false, build = PLAIN, small = false } = drawing;
+  const { flip = false, build = PLAIN, small = false, mood = 'joy' } = drawing;
   const see = cameraOf(moment.figure.view, flip);
   const { body } = moment;
   return [
     shadow(body, see),
-    ...limbs(body, see),
+    ...limbs(body, see, small, isHolding(moment)),
     trunk(body, see),
-    head(body, see, build.hair, small),
+    head(body, see, build.hair, { small, mood, blows: isBlowing(moment) }),
     ...propParts(moment, see, build.seat),
     ...marksOf(moment, see),
   ].sort((a, b) => a.depth - b.depth);

@@ -1,4 +1,5 @@
 import type { Camera, Spot } from './camera';
+import type { Mood } from './moods';
 import type { Vec } from '../body/vec';
 
 /** What a shape is painted as; a look gives each its colour. */
@@ -12,6 +13,8 @@ export type Paint =
   | 'ink'
   /** Between two parts of one colour, where there is nothing but lines. */
   | 'seam'
+  /** Lines within hair and shoes, where there is nothing but lines. */
+  | 'hatch'
   | 'mark'
   | 'shade'
   | 'prop'
@@ -43,6 +46,8 @@ export type Build = Readonly<{ hair: Hair; seat: 'chair' | 'wheelchair' }>;
 export type Drawing = Readonly<{
   flip?: boolean;
   build?: Build;
+  /** What the face says; gladness where nothing is said. */
+  mood?: Mood;
   /** Small pictures have no face, and no marks but the most needed. */
   small?: boolean;
 }>;

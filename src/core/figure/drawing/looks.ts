@@ -5,7 +5,7 @@ import type { LookChoice, LookId } from './look-choices';
 export type Look = Readonly<{
   id: LookId;
   build: Build;
-  paints: Readonly<Record<Exclude<Paint, 'ink' | 'mark' | 'shade' | 'seam'>, string>>;
+  paints: Readonly<Record<Exclude<Paint, 'ink' | 'mark' | 'shade' | 'seam' | 'hatch'>, string>>;
 }>;
 
 const CHEEKS = 0.25;

@@ -20,7 +20,7 @@ export const NONE = 'none';
 export const paintsOf = (
   look: Look,
   { outline = INK, mark = '#5d7686', shade = '#dfe3e2' } = {},
-): Paints => ({ ...look.paints, ink: INK, seam: NONE, outline, mark, shade });
+): Paints => ({ ...look.paints, ink: INK, seam: NONE, hatch: NONE, outline, mark, shade });
 
 /** Nothing but lines: everything white within its outline, for a printer that is to save ink. */
 export const LINE_PAINTS: Paints = {
@@ -32,6 +32,7 @@ export const LINE_PAINTS: Paints = {
   cheek: '#ffffff',
   ink: INK,
   seam: INK,
+  hatch: INK,
   outline: INK,
   mark: INK,
   shade: '#ffffff',
@@ -104,7 +105,7 @@ function strokesOf(shape: Shape, { scale, x, y }: Place, color: string, grow: nu
 
 /** What has no outline of its own within its part: eyes, cheeks, stripes. */
 export const isDetail = (one: Paint): boolean =>
-  one === 'ink' || one === 'cheek' || one === 'prop light' || one === 'seam';
+  one === 'ink' || one === 'cheek' || one === 'prop light' || one === 'seam' || one === 'hatch';
 
 /** Parts as strokes of a picture, at a place and a scale. */
 export function strokesOfParts(

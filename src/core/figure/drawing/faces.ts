@@ -1,0 +1,79 @@
+import type { Camera } from './camera';
+import { flat, type Shape } from './figure-shape';
+import type { Mood } from './moods';
+import type { Vec } from '../body/vec';
+
+/** A place on the head: to its left, up and to the front, in radii of it. */
+export type OnHead = (left: number, up: number, front: number) => Vec;
+
+const LINE = 0.014;
+const EYE = { out: 0.36, up: -0.02, front: 0.98, radius: 0.1 } as const;
+const MOUTH = -0.46;
+
+/** What is drawn in a face, by its mood; `blows` while breath goes out. */
+export function featuresOf(
+  at: OnHead,
+  see: Camera,
+  radius: number,
+  isSeen: (left: number, up: number, front: number) => boolean,
+  mood: Mood,
+  blows: boolean,
+): Shape[] {
+  const ball = (
+    left: number,
+    up: number,
+    front: number,
+    r: number,
+    paint: Shape['paint'],
+  ): Shape => ({
+    kind: 'oval',
+    at: flat(see(at(left, up, front))),
+    rx: r * radius,
+    ry: r * radius,
+    paint,
+  });
+  const line = (...places: readonly (readonly [number, number, number])[]): Shape => ({
+    kind: 'stroke',
+    points: places.map(([l, u, f]) => flat(see(at(l, u, f)))),
+    width: LINE,
+    paint: 'ink',
+  });
+  const { out, up, front } = EYE;
+  const isClosed = mood === 'calm';
+  const features = [1, -1].flatMap((s): Shape[] => {
+    const eye = s * out;
+    const eyes = !isSeen(eye, 0, 1)
+      ? []
+      : isClosed
+        ? [line([eye - 0.13, up, front], [eye, up - 0.09, front + 0.02], [eye + 0.13, up, front])]
+        : [
+            ball(eye, up, front, EYE.radius, 'ink'),
+            // Brows drawn together: inwards and down.
+            ...(mood === 'effort'
+              ? [line([eye + s * 0.15, up + 0.25, front], [eye - s * 0.12, up + 0.15, front])]
+              : []),
+          ];
+    const cheek = isSeen(s * 0.58, 0, 0.85)
+      ? [ball(s * 0.56, -0.38, 0.84, blows ? 0.2 : 0.15, 'cheek')]
+      : [];
+    return [...eyes, ...cheek];
+  });
+  if (blows) return [...features, ball(0, MOUTH - 0.02, 1, 0.12, 'ink')];
+  const corner = mood === 'effort' ? -0.03 : mood === 'calm' ? 0.05 : 0.09;
+  const half = mood === 'effort' ? 0.18 : 0.26;
+  const mouth = [-1, -0.4, 0.4, 1].map(
+    (share) => [share * half, MOUTH + (Math.abs(share) > 0.7 ? corner : 0), 0.94] as const,
+  );
+  return [...features, line(...mouth)];
+}
+
+/** The nose, where it is seen from the side: it makes a profile of the face. */
+export function noseOf(at: OnHead, see: Camera, radius: number): Shape {
+  return {
+    kind: 'oval',
+    at: flat(see(at(0, -0.2, 1.02))),
+    rx: 0.15 * radius,
+    ry: 0.13 * radius,
+    paint: 'skin',
+  };
+}
