@@ -58,6 +58,9 @@ export const MARKS = [
   'round the hands',
   'round the right foot',
   'pats at the hands',
+  'to and fro',
+  'fingers of the left hand',
+  'under the right hand',
 ] as const;
 export type MarkKind = (typeof MARKS)[number];
 

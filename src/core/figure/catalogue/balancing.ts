@@ -221,7 +221,14 @@ export const BALANCING_FIGURES: Readonly<Record<string, FigureSketch>> = {
         armL: [0.1, -0.4, 0.6],
         armR: [0.2, -0.7, -0.4],
       },
-      { air: 0.12, legs: [0.06, -0.9, 0], point: 0.6, arms: [0.3, -0.5, 0.1] },
+      {
+        air: 0.13,
+        legR: [0.05, -0.88, 0.3],
+        legL: [0.05, -0.88, -0.3],
+        point: 0.6,
+        armL: [0.1, -0.4, 0.6],
+        armR: [0.2, -0.6, -0.45],
+      },
     ],
   },
   'tuck-jump': {
@@ -281,6 +288,10 @@ export const BALANCING_FIGURES: Readonly<Record<string, FigureSketch>> = {
         arms: ARMS.wide,
         side: 8,
       },
+    ],
+    marks: [
+      ['to and fro', 0],
+      ['to and fro', 1],
     ],
     anchor: 'feet',
     best: 0,

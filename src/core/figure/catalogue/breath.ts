@@ -131,6 +131,10 @@ export const BREATH_FIGURES: Readonly<Record<string, FigureSketch>> = {
         elbowL: -20,
       },
     ],
+    marks: [
+      ['fingers of the left hand', 0],
+      ['fingers of the left hand', 1],
+    ],
     best: 1,
   },
 };

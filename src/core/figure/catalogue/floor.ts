@@ -122,6 +122,7 @@ export const FLOOR_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { ...tucked, tip: -110 },
       { ...tucked, tip: -38, legs: [0.08, 0.02, 0.36], arms: [0.04, -0.3, 0.62] },
     ],
+    marks: [['to and fro', 1]],
     best: 0,
   },
   'dead-bug': {

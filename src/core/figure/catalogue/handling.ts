@@ -299,6 +299,7 @@ export const HANDLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
         ],
       },
     ],
+    marks: [['under the right hand', 1]],
     best: 1,
   },
   kick: {

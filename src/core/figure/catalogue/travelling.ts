@@ -396,6 +396,7 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
       },
       { legs: [0.08, -1, 0], arms: [0.42, -0.85, 0] },
     ],
+    marks: [['to and fro', 0]],
   },
   'elephant-walk': {
     ...GOING,

@@ -18,10 +18,12 @@ import {
   type Point,
   type Shape,
 } from './figure-shape';
-import { add, along, lerp, times, type Vec } from '../body/vec';
+import { add, along, apart, lerp, normalise, times, type Vec } from '../body/vec';
 
 const SLEEVE = 0.62;
 const TROUSER = 0.5;
+/** Hands nearer than this are one against the other. */
+const MEETING = 0.075;
 
 /** Across the end of a sleeve, a trouser leg, a shoe: seen where there is nothing but lines. */
 function hem(see: Camera, from: Vec, to: Vec, share: number, wide: number): Shape {
@@ -53,6 +55,10 @@ function limbs(body: Body, see: Camera, small: boolean, holds: boolean): readonl
     strokeOf(see, places, width, paint);
   const depthOf = (...points: readonly Vec[]) =>
     points.reduce((sum, point) => sum + see(point).depth, 0) / points.length;
+  // Palm against palm before the chest: the fingers point up and ahead.
+  const { L, R } = body.arms;
+  const meet = apart(L.hand, R.hand) < MEETING && L.hand[1] > body.belly[1];
+  const together = meet ? normalise(add(body.trunk.up, times(body.trunk.front, 0.5))) : null;
   const arm = (side: Side): FigurePart => {
     const { shoulder, elbow, hand } = body.arms[side];
     const cuff = lerp(shoulder, elbow, SLEEVE);
@@ -63,7 +69,7 @@ function limbs(body: Body, see: Camera, small: boolean, holds: boolean): readonl
         stroke([shoulder, elbow, hand], THICK.elbow * 1.9, 'skin'),
         stroke([shoulder, cuff], THICK.elbow * 2.35, 'top'),
         hem(see, shoulder, elbow, SLEEVE + 0.22, THICK.elbow * 2.2),
-        ...handShapes(body.arms[side], body.trunk.front, see, small || holds),
+        ...handShapes(body.arms[side], body.trunk.front, see, small || holds, together),
       ],
     };
   };

@@ -12,19 +12,21 @@ const ON_FLOOR = THICK.hand * 1.6;
 
 /**
  * A hand: a palm with fingers along the forearm and a thumb on the side that looks ahead; flat where it is
- * on the floor, a ball where it holds something or is too small to be seen.
+ * on the floor, a ball where it holds something or is too small to be seen. `together`: palm against palm,
+ * the fingers that way.
  */
 export function handShapes(
   { elbow, hand }: ArmBones,
   front: Vec,
   see: Camera,
   isBall: boolean,
+  together: Vec | null = null,
 ): readonly Shape[] {
   if (isBall) return [{ kind: 'oval', at: flat(see(hand)), rx: 0.041, ry: 0.041, paint: 'skin' }];
   const isFlat = hand[1] < ON_FLOOR;
   const forearm = normalise(minus(hand, elbow), [0, -1, 0]);
   const level: Vec = [front[0], 0, front[2]];
-  const line = isFlat ? normalise(level, [0, 0, 1]) : forearm;
+  const line = together ?? (isFlat ? normalise(level, [0, 0, 1]) : forearm);
   const palm = strokeOf(
     see,
     [along(hand, line, -PALM.back), along(hand, line, PALM.ahead)],

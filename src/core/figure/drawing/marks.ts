@@ -173,6 +173,41 @@ const DRAWN: Readonly<Record<MarkKind, Draw>> = {
   'round the hands': ({ body }, see) =>
     SIDES.flatMap((side) => turnAt(flat(see(body.arms[side].hand)), 0.085)),
   'round the right foot': ({ body }, see) => turnAt(flat(see(body.legs.R.toe)), 0.1),
+  'to and fro': ({ body }, see) => {
+    const [x, y] = flat(see(along(body.head, [0, 1, 0], SIZES.headRadius + 0.09)));
+    const arc = Array.from({ length: 9 }, (_, n): Point => {
+      const share = n / 4 - 1;
+      return [x + share * 0.15, y + share * share * 0.045];
+    });
+    const tip = (at: Point, way: 1 | -1): Shape =>
+      stroke([[at[0] - way * 0.05, at[1] - 0.035], at, [at[0] - way * 0.035, at[1] + 0.045]]);
+    return [stroke(arc), tip(arc.at(-1)!, 1), tip(arc[0]!, -1)];
+  },
+  'fingers of the left hand': ({ body }, see) =>
+    rays(flat(see(body.arms.L.hand)), 0.02, 0.1, 20, 160, 5).map((finger) => ({
+      ...finger,
+      paint: 'ink' as const,
+    })),
+  'under the right hand': ({ body }, see) => {
+    const [x, top] = flat(see(body.arms.R.hand));
+    const from = top + 0.07;
+    const to = flat(see([body.arms.R.hand[0], 0, body.arms.R.hand[2]]))[1] - 0.12;
+    if (to - from < 0.1) return [];
+    const tip = (end: number, back: number): Shape =>
+      stroke([
+        [x - 0.03, end + back],
+        [x, end],
+        [x + 0.03, end + back],
+      ]);
+    return [
+      stroke([
+        [x, from],
+        [x, to],
+      ]),
+      tip(from, 0.035),
+      tip(to, -0.035),
+    ];
+  },
   'pats at the hands': ({ body }, see) =>
     SIDES.flatMap((side) =>
       rays(flat(see(body.arms[side].hand)), 0.06, 0.105, 25, 155, 4).map((ray) => ({
