@@ -5,6 +5,7 @@ import { timed } from '../forecast/told-length';
 import { parseArrupJson } from '../formats/arrup-json/arrup-json';
 import { doseOf, moveBeat, withBeats } from '../testing/make';
 import { printFonts } from '../testing/print-fonts';
+import { textsOnSheet } from '../testing/texts-on-sheet';
 import { devicePrints } from './device-prints';
 import { floorSheets } from './floor-sheet';
 import { PAPERS, type Paper } from './paper';
@@ -31,17 +32,6 @@ function sheetsOf(adventure: Adventure, paper: Paper = 'a4') {
   };
   return floorSheets(source, () => new Sheet(paper, 'colour', type));
 }
-const textsOn = (sheet: Sheet) =>
-  [
-    ...sheet
-      .toSvg()
-      .matchAll(/<text x="([\d.-]+)" y="([\d.]+)"[^>]*font-size="([\d.]+)"[^>]*>([^<]*)/gu),
-  ].map(([, x, y, size, text]) => ({
-    x: Number(x),
-    y: Number(y),
-    size: Number(size),
-    text: text!,
-  }));
 const demo = (name: string): Adventure => {
   const parsed = parseArrupJson(readFileSync(`src/lib/demo/${name}.arrup.json`, 'utf8'));
   if (!parsed.ok) throw new Error(name);
@@ -56,7 +46,7 @@ describe('the floor sheet', () => {
     'of %s is read from a metre and a half: nothing below 24 point, on %s',
     (name, paper) => {
       for (const sheet of sheetsOf(demo(name), paper))
-        for (const { size, x, y, text } of textsOn(sheet)) {
+        for (const { size, x, y, text } of textsOnSheet(sheet)) {
           // 24 points of 1/72 inch.
           expect(size, text).toBeGreaterThanOrEqual((24 * 25.4) / 72 - 0.001);
           expect(x).toBeGreaterThanOrEqual(9);
@@ -69,7 +59,7 @@ describe('the floor sheet', () => {
   it('has every name of the run sheet, each with its clock where it begins', () => {
     const adventure = demo('marsh-morning');
     const words = sheetsOf(adventure)
-      .flatMap(textsOn)
+      .flatMap(textsOnSheet)
       .map(({ text }) => text)
       .join('')
       .replace(/\s/gu, '')
@@ -83,13 +73,13 @@ describe('the floor sheet', () => {
     const short = withBeats(moveBeat([doseOf('squat', 8)]), moveBeat([doseOf('hop', 6)]));
     expect(sheetsOf(short)).toHaveLength(1);
     const adventure = demo('late-letter');
-    const heads = sheetsOf(adventure).map((sheet) => textsOn(sheet)[0]!.text);
+    const heads = sheetsOf(adventure).map((sheet) => textsOnSheet(sheet)[0]!.text);
     for (const { title } of adventure.chapters)
       expect(heads.some((head) => head.startsWith(title.slice(0, 6)))).toBe(true);
   });
 
   it('numbers the pages of a chapter that has more than one, and of no other', () => {
-    const heads = sheetsOf(demo('late-letter')).map((sheet) => textsOn(sheet)[0]!.text);
+    const heads = sheetsOf(demo('late-letter')).map((sheet) => textsOnSheet(sheet)[0]!.text);
     const long = heads.filter((head) => / \(\d of \d\)$/u.test(head));
     expect(long.map((head) => head.slice(-8))).toEqual(['(1 of 3)', '(2 of 3)', '(3 of 3)']);
     expect(heads.length).toBeGreaterThan(long.length);

@@ -30,23 +30,23 @@ export type PackPartId = (typeof PACK_GROUPS)[PackGroup][number];
 
 export const PACK_PARTS = Object.values(PACK_GROUPS).flat() as [PackPartId, ...PackPartId[]];
 
-/** Printed when they are asked for: to colour in, to stick on, to hang on the wall, to tape to a box. */
-export const ASKED_FOR: readonly PackPartId[] = [
-  'floor-sheet',
-  'script',
-  'big-dice',
-  'footprints',
-  'tally',
-  'timetable',
-  'story-strip',
-  'posters',
-  'alphabet',
-  'colouring',
-  'certificate',
-  'stickers',
-  'fridge',
+/** What is printed where nobody has chosen: what a session can't be led or played without, and the note. */
+export const USUAL_PARTS: readonly PackPartId[] = [
+  'run-sheet',
+  'kit',
+  'cautions',
+  'room',
+  'move-cards',
+  'die-nets',
+  'number-cards',
+  'suit-cards',
+  'wheel',
+  'coin',
+  'letter-cards',
+  'spots',
+  'note-home',
 ];
-/** What is printed where nobody has chosen. */
-export const USUAL_PARTS: readonly PackPartId[] = PACK_PARTS.filter(
-  (part) => !ASKED_FOR.includes(part),
+/** Printed when they are asked for: to colour in, to stick on, to hang on the wall, to tape to a box. */
+export const ASKED_FOR: readonly PackPartId[] = PACK_PARTS.filter(
+  (part) => !USUAL_PARTS.includes(part),
 );

@@ -48,9 +48,9 @@ export function featuresOf(
         ? [line([eye - 0.13, up, front], [eye, up - 0.09, front + 0.02], [eye + 0.13, up, front])]
         : [
             ball(eye, up, front, EYE.radius, 'ink'),
-            // Brows drawn together: inwards and down.
+            // Brows that are set, not cross.
             ...(mood === 'effort'
-              ? [line([eye + s * 0.15, up + 0.25, front], [eye - s * 0.12, up + 0.15, front])]
+              ? [line([eye + s * 0.15, up + 0.2, front], [eye - s * 0.12, up + 0.17, front])]
               : []),
           ];
     const cheek = isSeen(s * 0.58, 0, 0.85)
@@ -59,7 +59,7 @@ export function featuresOf(
     return [...eyes, ...cheek];
   });
   if (blows) return [...features, ball(0, MOUTH - 0.02, 1, 0.12, 'ink')];
-  const corner = mood === 'effort' ? -0.03 : mood === 'calm' ? 0.05 : 0.09;
+  const corner = mood === 'effort' ? 0.02 : mood === 'calm' ? 0.05 : 0.09;
   const half = mood === 'effort' ? 0.18 : 0.26;
   const mouth = [-1, -0.4, 0.4, 1].map(
     (share) => [share * half, MOUTH + (Math.abs(share) > 0.7 ? corner : 0), 0.94] as const,

@@ -29,6 +29,24 @@ function rays(
   });
 }
 
+/** An arrow with a tip at both ends, upright. */
+function upAndDown(x: number, from: number, to: number): Shape[] {
+  const tip = (end: number, back: number): Shape =>
+    stroke([
+      [x - 0.035, end + back],
+      [x, end],
+      [x + 0.035, end + back],
+    ]);
+  return [
+    stroke([
+      [x, from],
+      [x, to],
+    ]),
+    tip(from, 0.04),
+    tip(to, -0.04),
+  ];
+}
+
 /** An arrow nearly all the way round, lying flat around a place. */
 function roundAt(x: number, y: number, wide: number): Shape[] {
   const arc = (from: number, to: number): Point[] =>
@@ -154,21 +172,7 @@ const DRAWN: Readonly<Record<MarkKind, Draw>> = {
     SIDES.flatMap((side) => {
       const [x, y] = flat(see(body.arms[side].shoulder));
       const way = x >= flat(see(body.chest))[0] ? 1 : -1;
-      const at = x + way * 0.13;
-      const tip = (end: number, back: number): Shape =>
-        stroke([
-          [at - 0.035, end + back],
-          [at, end],
-          [at + 0.035, end + back],
-        ]);
-      return [
-        stroke([
-          [at, y - 0.1],
-          [at, y + 0.08],
-        ]),
-        tip(y - 0.1, 0.04),
-        tip(y + 0.08, -0.04),
-      ];
+      return upAndDown(x + way * 0.13, y - 0.1, y + 0.08);
     }),
   'round the hands': ({ body }, see) =>
     SIDES.flatMap((side) => turnAt(flat(see(body.arms[side].hand)), 0.085)),
@@ -189,24 +193,11 @@ const DRAWN: Readonly<Record<MarkKind, Draw>> = {
       paint: 'ink' as const,
     })),
   'under the right hand': ({ body }, see) => {
-    const [x, top] = flat(see(body.arms.R.hand));
-    const from = top + 0.07;
-    const to = flat(see([body.arms.R.hand[0], 0, body.arms.R.hand[2]]))[1] - 0.12;
-    if (to - from < 0.1) return [];
-    const tip = (end: number, back: number): Shape =>
-      stroke([
-        [x - 0.03, end + back],
-        [x, end],
-        [x + 0.03, end + back],
-      ]);
-    return [
-      stroke([
-        [x, from],
-        [x, to],
-      ]),
-      tip(from, 0.035),
-      tip(to, -0.035),
-    ];
+    const { hand } = body.arms.R;
+    const [x, top] = flat(see(hand));
+    const floor = flat(see([hand[0], 0, hand[2]]))[1];
+    const [from, to] = [top + 0.07, floor - 0.12];
+    return to - from < 0.1 ? [] : upAndDown(x, from, to);
   },
   'pats at the hands': ({ body }, see) =>
     SIDES.flatMap((side) =>

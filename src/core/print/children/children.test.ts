@@ -5,6 +5,7 @@ import { timed } from '../../forecast/told-length';
 import { parseArrupJson } from '../../formats/arrup-json/arrup-json';
 import { doseOf, drawBeat, moveBeat, withBeats } from '../../testing/make';
 import { printFonts } from '../../testing/print-fonts';
+import { textsOnSheet } from '../../testing/texts-on-sheet';
 import { BIG_FACE_MM } from '../cube';
 import { homeNote } from '../home-note';
 import { makePack } from '../pack';
@@ -43,20 +44,8 @@ function sheetsOf(id: PackPartId, adventure: Adventure, paper?: Paper, backs?: b
   if (!part || !('sheets' in part)) throw new Error(`no ${id}`);
   return part.sheets;
 }
-/** Words on a sheet as they are set: where each begins, and how wide it is. */
-const textsOn = (sheet: Sheet) =>
-  [
-    ...sheet
-      .toSvg()
-      .matchAll(/<text x="([\d.-]+)" y="([\d.-]+)"[^>]*font-size="([\d.]+)"[^>]*>([^<]*)/gu),
-  ].map(([, x, y, size, text]) => ({
-    x: Number(x),
-    y: Number(y),
-    size: Number(size),
-    text: text!.replace(/&quot;/gu, '"').replace(/&amp;/gu, '&'),
-  }));
 const wordsOn = (sheet: Sheet) =>
-  textsOn(sheet)
+  textsOnSheet(sheet)
     .map(({ text }) => text)
     .join(' ');
 const picturesOn = (sheet: Sheet) =>
@@ -80,7 +69,7 @@ describe('what is printed', () => {
     for (const part of packOf(demo(name), paper, true)) {
       if (!('sheets' in part)) continue;
       for (const sheet of part.sheets) {
-        for (const { x, y, size, text } of textsOn(sheet)) {
+        for (const { x, y, size, text } of textsOnSheet(sheet)) {
           const end =
             x +
             Math.min(
@@ -237,7 +226,7 @@ describe('cards', () => {
       withBeats(deck(), { ...deck(), id: 'bt_again' }),
     );
     expect(more).toEqual([]);
-    const signs = textsOn(sheet!).filter(({ size }) => size > 15);
+    const signs = textsOnSheet(sheet!).filter(({ size }) => size > 15);
     expect(signs.map(({ text }) => text)).toEqual(['1', '2', '3', '1', '2', '3']);
   });
 });
@@ -251,12 +240,12 @@ describe('the note home', () => {
     expect(more).toEqual([]);
     // Two to a page, each with lines to write on.
     for (const word of ['Name', 'Date', 'From']) {
-      expect(textsOn(sheet!).filter(({ text }) => text === word)).toHaveLength(2);
+      expect(textsOnSheet(sheet!).filter(({ text }) => text === word)).toHaveLength(2);
     }
   });
 
   it('is in large print, and not smaller than twelve points where two are on a page', () => {
-    const sizes = textsOn(sheetsOf('note-home', letter)[0]!).map(({ size, text }) => ({
+    const sizes = textsOnSheet(sheetsOf('note-home', letter)[0]!).map(({ size, text }) => ({
       size,
       text,
     }));
