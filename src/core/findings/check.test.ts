@@ -2,6 +2,7 @@ import { dictionary } from 'cmu-pronouncing-dictionary';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Adventure } from '../document/adventure';
+import { drawsOf } from '../document/beats-of';
 import { copyAdventure } from '../document/new-adventure';
 import { parseAdventure } from '../document/parse-adventure';
 import { unroll } from '../schedule/unroll';
@@ -72,6 +73,24 @@ describe('findings', () => {
     const copy = copyAdventure(aside, 'Copy', countingIds());
     expect(of(copy, 'question-no-wait')[0]!.setAside).toBe('They shout it anyway.');
     expect(of(setAside(aside, finding!, null), 'question-no-wait')[0]!.setAside).toBeNull();
+  });
+
+  it('a letter with the wrong picture gets another, and the letters beside it keep theirs', () => {
+    const [knight] = FINDING_CASES['letter-sound'].fires;
+    const strip = drawsOf(knight!)[0]!;
+    const [first] = strip.entries;
+    const apart = { ...first!, id: 'en_apart', label: 'B' };
+    const beside = {
+      ...apart,
+      action: { ...apart.action, guise: { ...apart.action.guise, picture: 'bell', name: '' } },
+    };
+    const both = withBeats({ ...strip, entries: [...strip.entries, beside] });
+    const found = check(both, both.setting, unroll(both), dictionary).find(
+      ({ rule, fix }) => rule === 'letter-sound' && fix,
+    );
+    const after = drawsOf(found!.fix!(both, countingIds()))[0]!.entries;
+    expect(after.at(-1)).toEqual(beside);
+    expect(after[0]!.action.guise.picture).not.toBe(first!.action.guise.picture);
   });
 
   it('leave the sounds of letters alone without a dictionary', () => {

@@ -62,6 +62,20 @@ describe('notes at their time', () => {
   });
 });
 
+describe('notes beside their lines', () => {
+  it('stand at the line that each is about, and those on the whole at none', () => {
+    const script = withBeats(counted('squat', 24), told('Who can see it?'), counted('hop', 30));
+    const notes = check(script, script.setting, unroll(script));
+    const byBeat = notesByBeat(notes);
+    const [squat, question] = script.chapters[0]!.beats;
+    expect(byBeat.get(squat!.id)!.map(({ rule }) => rule)).toContain('dose-for-age');
+    expect(byBeat.get(question!.id)!.map(({ rule }) => rule)).toContain('question-no-wait');
+    const onWhole = notes.filter(({ place }) => place.beatId === null);
+    expect(onWhole.length).toBeGreaterThan(0);
+    expect([...byBeat.values()].flat()).toHaveLength(notes.length - onWhole.length);
+  });
+});
+
 describe('one step that mends all of a kind', () => {
   it('mends each as its own mend does it, and leaves nothing of it', () => {
     const script = withBeats(counted('squat', 24), counted('march', 8), counted('hop', 30));

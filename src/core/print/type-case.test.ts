@@ -20,6 +20,13 @@ describe('text over fonts', () => {
     expect([...type.missing]).toEqual(['船']);
   });
 
+  it('leaves out as few letters as it can where a line ends in an ellipsis', () => {
+    const long = 'lamplighters of the marsh';
+    const widthMm = type.ems('text', `${long.slice(0, 9)}…`) * 4 + 0.01;
+    const { lines } = type.fit('text', long, { widthMm, sizeMm: 4, leastMm: 4, mostLines: 1 });
+    expect(lines).toEqual([`${long.slice(0, 9)}…`]);
+  });
+
   it('fits any text in its box, or ends it with an ellipsis at the smallest size', () => {
     fc.assert(
       fc.property(

@@ -24,6 +24,13 @@ describe('balance', () => {
     expect(new Map(balance.regions).get('back')).toBe(20);
   });
 
+  it('has no second for a part of the body, a side or a family that nothing works', () => {
+    const { regions, families, left, right } = balanceOf(unroll(withBeats()), book);
+    expect(regions.map(([, seconds]) => seconds)).toEqual(regions.map(() => 0));
+    expect(families.map(([, seconds]) => seconds)).toEqual(families.map(() => 0));
+    expect([left, right]).toEqual([0, 0]);
+  });
+
   it('counts all work in exactly one family each', () => {
     fc.assert(
       fc.property(arbitraryAdventure, (adventure) => {

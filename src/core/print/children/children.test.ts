@@ -156,6 +156,55 @@ describe('the alphabet', () => {
   });
 });
 
+describe('a page for children', () => {
+  const { widthMm, heightMm } = PAPERS.a4;
+
+  it('the tally has three tens for each move, in two rows of five, side by side within the page', () => {
+    const squares = [
+      ...sheetsOf('tally', letter)[0]!
+        .toSvg()
+        .matchAll(/<rect x="([\d.]+)" y="([\d.]+)" width="7" height="7"/gu),
+    ].map(([, x, y]) => [Number(x), Number(y)] as const);
+    expect(squares).toHaveLength(8 * 3 * 10);
+    expect(new Set(squares.map(([x, y]) => `${x} ${y}`)).size).toBe(squares.length);
+    for (const [x, y] of squares) {
+      expect(x + 7).toBeLessThan(widthMm - PRINTER_EDGE_MM);
+      expect(y + 7).toBeLessThan(heightMm - PRINTER_EDGE_MM);
+    }
+  });
+
+  it('the colouring page has four of the moves in lines, each in a quarter of its own', () => {
+    const asked: string[] = [];
+    const source = {
+      adventure: letter,
+      schedule: timed(letter),
+      paper: 'a4',
+      ink: 'colour',
+      type,
+      storyPictureOf: pictureOf,
+      lengthOf: String,
+      deed: '',
+      backs: false,
+    } as const;
+    const [page] = makePack(
+      {
+        ...source,
+        pictureOf: ({ id }, { ink, poses }) => {
+          asked.push(`${ink} ${poses}`);
+          return pictureOf(id);
+        },
+      },
+      ['colouring'],
+    );
+    if (!page || !('sheets' in page)) throw new Error('no page');
+    expect(asked).toEqual(Array.from({ length: 4 }, () => 'saving 1'));
+    const at = [
+      ...page.sheets[0]!.toSvg().matchAll(/<g transform="translate\(([\d.]+) ([\d.]+)\)/gu),
+    ].map(([, x, y]) => `${Number(x) > widthMm / 2} ${Number(y) > heightMm / 2}`);
+    expect(new Set(at).size).toBe(4);
+  });
+});
+
 describe('large things', () => {
   const die = withBeats(
     drawBeat(['squat', 'march', 'hop', 'lunge', 'jog', 'gallop'], {
