@@ -169,6 +169,26 @@ test('elsewhere, in one step: the other setting, and what does not fit there swa
   await expect(page.getByRole('region', { name: 'In the room' })).toContainText('10 m by 8 m');
 });
 
+test('a certificate says what the story asked for, or what the presenter says instead', async ({
+  page,
+}) => {
+  await openShelf(page);
+  await page.goto('/prep/adv_late-letter');
+  const usual = await pagesMade(page);
+  const print = page.getByRole('region', { name: 'To print' });
+  const deed = print.getByLabel('On certificate and stickers');
+  await expect(deed).toBeHidden();
+  await print.getByRole('checkbox', { name: 'Certificate' }).check();
+  await expect(deed).toHaveValue('I helped to carry it to the tower!');
+  await deed.fill('I carried the letter');
+  await expect(print.locator('[data-pages]')).toHaveAttribute('data-pages', String(usual + 1), {
+    timeout: 45_000,
+  });
+  const certificate = print.locator(`[data-page="${usual}"]`);
+  await expect(certificate).toContainText('I carried');
+  await expect(certificate).toContainText('Well done!');
+});
+
 test('the pack is chosen by its parts, seen page by page, and saved', async ({ page }) => {
   await openShelf(page);
   await page.goto('/prep/adv_ferry-die');
