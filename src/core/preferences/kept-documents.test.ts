@@ -1,3 +1,4 @@
+import { PACK_PARTS } from '../print/pack-parts';
 import { describe, expect, it } from 'vitest';
 import { DEFAULT_PACE } from '../cues/pace';
 import { OWN_MOVE } from '../document/own-move';
@@ -92,6 +93,20 @@ const SAMPLES: readonly Sample[] = [
     PREFERENCES as DocumentKind<object>,
     { ...without(USUAL_PREFERENCES, 'throws'), version: 3, counts: 'taps' },
     { ...USUAL_PREFERENCES, counts: 'taps' },
+  ],
+  [
+    // Whoever printed stickers, and no room plan, still does; nobody chose what came since.
+    'preferences of before there was paper for children',
+    PREFERENCES as DocumentKind<object>,
+    { ...without(USUAL_PREFERENCES, 'backs'), version: 6, notPrinted: ['floor-sheet', 'room'] },
+    {
+      ...USUAL_PREFERENCES,
+      notPrinted: PACK_PARTS.filter(
+        (part) =>
+          part === 'room' ||
+          (USUAL_PREFERENCES.notPrinted.includes(part) && part !== 'script' && part !== 'stickers'),
+      ),
+    },
   ],
 ];
 
