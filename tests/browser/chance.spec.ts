@@ -26,7 +26,7 @@ test('a die from one typed line: its faces, its rules, what to expect', async ({
   await beat.getByLabel('On a repeat').selectOption('again');
   await expect(expectation).toContainText('3.8 throws that don’t count');
   await beat.getByLabel('On a repeat').selectOption('stand-in');
-  await expect(beat.getByText('there is none. Choose one').first()).toBeVisible();
+  await expect(beat.getByText('there isn’t one. Choose one').first()).toBeVisible();
   await beat.getByRole('button', { name: 'Stand-in: which?' }).click();
   await beat.getByLabel('Stand-in', { exact: true }).fill('shake');
   await page.keyboard.press('Enter');

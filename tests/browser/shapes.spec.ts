@@ -110,7 +110,7 @@ test('a letter takes an idea by its sound, and a wrong sound is pencilled in', a
     .getByLabel(/^Picture word for/u)
     .first()
     .fill('knight');
-  const note = page.getByText('For K: “knight” does not have its sound');
+  const note = page.getByText('For K: “knight” doesn’t have its sound');
   await expect(note).toBeVisible();
   await beat
     .getByLabel(/^First sound of/u)

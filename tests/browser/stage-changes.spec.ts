@@ -241,7 +241,7 @@ test('music of one’s own is kept in this browser, and given back', async ({ pa
     .getByLabel('Music of your own')
     .setInputFiles({ name: 'reed.wav', mimeType: 'audio/wav', buffer: Buffer.alloc(44) });
   await page.reload();
-  await expect(page.getByText('It is “reed.wav”, from this browser.')).toBeVisible();
+  await expect(page.getByText('It’s “reed.wav”, from this browser.')).toBeVisible();
   await page.getByRole('button', { name: 'back to the small tune' }).click();
   await expect(page.getByText('a small tune of Arrup’s own')).toBeVisible();
 });

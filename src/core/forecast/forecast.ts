@@ -3,7 +3,8 @@ import type { Random } from '../chance/random';
 import type { DrawContext } from '../schedule/draw-cues';
 import { SPAN } from './spans';
 import { Player } from './player';
-import { planSession, sumOfMove } from './session-plan';
+import { planSession } from './session-plan';
+import { sumOfMove } from './stretch';
 import { Tally, type Spread } from './spread';
 import { LEAST_FACTOR, NO_VARIATION, variationFor, type Variation } from './variation';
 

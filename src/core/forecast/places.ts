@@ -3,7 +3,7 @@ import type { Random } from '../chance/random';
 import { isFirstOf } from '../chance/resolve';
 import type { Urn } from '../chance/urn';
 import type { ResolvedDraw } from '../model/resolved-draw';
-import type { Stretch } from './session-plan';
+import type { Stretch } from './stretch';
 
 /** What a draw comes to that was made at a place, led from a stance; and its seconds, where those end the draws. */
 export type Led = (

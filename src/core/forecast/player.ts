@@ -1,6 +1,7 @@
 import type { Random } from '../chance/random';
 import type { DrawContext } from '../schedule/draw-cues';
-import { planSession, sumOfMove, type SessionPlan, type Stretch } from './session-plan';
+import { planSession, type SessionPlan } from './session-plan';
+import { sumOfMove, type Stretch } from './stretch';
 import { SPAN, SPANS } from './spans';
 import { Tally, type Spread } from './spread';
 
