@@ -9,7 +9,7 @@ import { moveBookOf, moveOf } from '../moves/move-book';
 import { homeActions, homeSchedule } from '../schedule/home';
 import { capital, uncapital } from '../words/capital';
 import { lengthInWords } from '../words/clock';
-import { paintBlanks } from './children/certificate';
+import { paintBlanks } from './blanks';
 import { CUT_INK, INK, SOFT_INK } from './inks';
 import { pictureIn, type PartSource } from './pack-source';
 import { millimetres } from './paper';
@@ -201,32 +201,61 @@ export function homeNotes(source: PartSource, newSheet: () => Sheet): readonly S
     });
     return [sheet];
   }
-  const whole = { ...half, y: MARGIN, height: heightMm - 2 * MARGIN - 4 };
-  // Much that is left for home is cut before it gets too small to read.
+  return wholePages(source, note, newSheet);
+}
+
+/** The note on pages of its own; what is left for home goes on over as many as it takes. */
+function wholePages(source: PartSource, note: HomeNote, newSheet: () => Sheet): readonly Sheet[] {
+  const sheet = newSheet();
+  const { widthMm, heightMm } = sheet.size;
+  const area = {
+    x: MARGIN,
+    y: MARGIN,
+    width: widthMm - 2 * MARGIN,
+    height: heightMm - 2 * MARGIN - 4,
+  };
   for (let most = note.doing.length; ; most -= 1) {
     const shorter = { ...note, doing: note.doing.slice(0, most) };
-    const fits = sizeFor(sheet, shorter, source, whole, LEAST_MM);
+    const fits = sizeFor(sheet, shorter, source, area, LEAST_MM);
     if (fits === null && most > 1) continue;
-    paintNote(sheet, shorter, source, whole, fits ?? LEAST_MM);
-    return [sheet];
+    paintNote(sheet, shorter, source, area, fits ?? LEAST_MM);
+    const rest = note.doing.slice(Math.max(1, most));
+    if (rest.length === 0) return [sheet];
+    return [sheet, ...wholePages(source, { ...note, story: [], said: [], doing: rest }, newSheet)];
   }
 }
 
-/** A page to hang on the fridge: what to do at home in large pictures, a week of boxes beside each. */
+/** So many rows a page for the fridge has. */
+const ON_FRIDGE = 4;
+
+/** To hang on the fridge: what to do at home in large pictures, a week of boxes beside each. */
 export function fridgePage(source: PartSource, newSheet: () => Sheet): readonly Sheet[] {
   const note = homeNote(source.adventure);
-  const sheet = newSheet();
+  const pages = Math.max(1, Math.ceil(note.doing.length / ON_FRIDGE));
+  return Array.from({ length: pages }, (_, n) => {
+    const rows = note.doing.slice(n * ON_FRIDGE, (n + 1) * ON_FRIDGE);
+    const sheet = newSheet();
+    paintFridge(sheet, note.title, rows, source);
+    return sheet;
+  });
+}
+
+function paintFridge(
+  sheet: Sheet,
+  title: string,
+  rows: readonly AtHome[],
+  source: PartSource,
+): void {
   const { widthMm, heightMm } = sheet.size;
   const book = moveBookOf(source.adventure);
   const look = { widthMm: widthMm - 2 * MARGIN, mostLines: 2 } as const;
-  sheet.text(note.title, widthMm / 2, 24, { ...look, face: 'heading', sizeMm: 14, leastMm: 7 });
+  sheet.text(title, widthMm / 2, 24, { ...look, face: 'heading', sizeMm: 14, leastMm: 7 });
   sheet.text('Tick a box each day that we do it.', widthMm / 2, 40, {
     ...look,
     sizeMm: 6,
     leastMm: 4,
     fill: SOFT_INK,
   });
-  const rows = note.doing.slice(0, AT_HOME + 1);
   const high = (heightMm - 84) / Math.max(AT_HOME, rows.length);
   rows.forEach(({ done, name, how }, n) => {
     const y = 48 + n * high;
@@ -263,5 +292,4 @@ export function fridgePage(source: PartSource, newSheet: () => Sheet): readonly 
     leastMm: 4,
     mostLines: 1,
   });
-  return [sheet];
 }

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import type { Adventure } from '../../document/adventure';
 import { timed } from '../../forecast/told-length';
 import { parseArrupJson } from '../../formats/arrup-json/arrup-json';
+import { CATALOGUE } from '../../moves/catalogue';
 import { doseOf, drawBeat, moveBeat, withBeats } from '../../testing/make';
 import { printFonts } from '../../testing/print-fonts';
 import { textsOnSheet } from '../../testing/texts-on-sheet';
@@ -302,6 +303,19 @@ describe('the note home', () => {
       .filter(({ text }) => text.startsWith('Today we moved'))
       .map(({ size }) => (size * 72) / 25.4);
     expect(points).toBeGreaterThanOrEqual(12);
+  });
+
+  it('goes on over more pages where much is left for home, and leaves nothing out', () => {
+    const many = CATALOGUE.slice(0, 45).map(({ id }) => ({
+      ...doseOf(id, 5),
+      home: doseOf(id, 10).dose,
+    }));
+    const script = withBeats(moveBeat(many));
+    const pages = sheetsOf('note-home', script);
+    expect(pages.length).toBeGreaterThan(1);
+    const moves = homeNote(script).doing.map(({ done }) => done.move);
+    expect(pages.flatMap(picturesOn)).toEqual(moves);
+    expect(sheetsOf('fridge', script).flatMap(picturesOn)).toEqual(moves);
   });
 
   it('leaves what was left for home, as much of it as was said', () => {
