@@ -1,7 +1,7 @@
 /*
  * From a key stroke on the Desk to the new picture, in real Chromium on the built app: drawn and laid
- * out; clock and notes follow in the next gap, and are counted where they hold anything up. Quoted against a 16 ms frame, and against the same stroke in a
- * script of ten beats in the same run. Needs `npm run build` and Debian's Chromium.
+ * out; clock and notes follow in the next gap, and are counted where they hold anything up. Quoted
+ * against a 16 ms frame, and against the same stroke in a script of ten beats in the same run. Needs `npm run build` and Debian's Chromium.
  */
 import { spawn } from 'node:child_process';
 import { existsSync, readFileSync } from 'node:fs';

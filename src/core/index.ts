@@ -291,6 +291,7 @@ export { INKS, type Ink } from './print/ink-choices';
 export { namedColour } from './print/inks';
 export { packPartsFor } from './print/pack';
 export {
+  CARD_PARTS,
   PACK_GROUPS,
   PACK_PARTS,
   USUAL_PARTS,

@@ -200,15 +200,10 @@ export class Drawing {
 
   /** Nothing more is drawn: by count, by time, because all were seen, or because nothing is left. */
   get isOver(): boolean {
-    return this.isOverAfter(this.drawn, this.seconds);
-  }
-
-  /** The same, had it taken so many draws and seconds to come to where it is. */
-  isOverAfter(drawn: number, seconds: number): boolean {
     const { stop } = this.urn.rules;
-    if (stop.after === 'draws' && drawn >= stop.draws) return true;
-    if (stop.after === 'seconds' && seconds >= stop.seconds) return true;
-    if (stop.after === 'all seen' && (drawn >= stop.most || this.hasSeenAll)) return true;
+    if (stop.after === 'draws' && this.drawn >= stop.draws) return true;
+    if (stop.after === 'seconds' && this.seconds >= stop.seconds) return true;
+    if (stop.after === 'all seen' && (this.drawn >= stop.most || this.hasSeenAll)) return true;
     this.#work();
     return this.#allowedSum <= 0;
   }

@@ -79,22 +79,14 @@ function toVersion3(kept: Readonly<Record<string, unknown>>): Record<string, unk
   return { ...others, pace: { ...DEFAULT_PACE, wordsPerMinute } };
 }
 
-/** Whoever chose what to print before there was a floor sheet did not choose that one. */
-function withoutFloorSheet(kept: Readonly<Record<string, unknown>>): Record<string, unknown> {
-  const before = Array.isArray(kept.notPrinted) ? (kept.notPrinted as readonly unknown[]) : [];
-  const others = before.filter((part) => part !== 'floor-sheet');
-  return { ...kept, notPrinted: ['floor-sheet', ...others] };
-}
-
-/** The same for all that has come since: paper for children and for home. */
-function withoutNewPaper(kept: Readonly<Record<string, unknown>>): Record<string, unknown> {
-  const before = Array.isArray(kept.notPrinted) ? (kept.notPrinted as readonly unknown[]) : [];
-  const wasThere: readonly PackPartId[] = ['floor-sheet', 'script', 'stickers'];
-  const notPrinted = PACK_PARTS.filter(
-    (part) => before.includes(part) || (ASKED_FOR.includes(part) && !wasThere.includes(part)),
-  );
-  return { backs: false, ...kept, notPrinted };
-}
+/** Whoever chose what to print before these parts were there did not choose them. */
+const leavingOut =
+  (...since: readonly PackPartId[]) =>
+  (kept: Readonly<Record<string, unknown>>): Record<string, unknown> => {
+    const before = Array.isArray(kept.notPrinted) ? (kept.notPrinted as readonly unknown[]) : [];
+    const notPrinted = PACK_PARTS.filter((part) => before.includes(part) || since.includes(part));
+    return { backs: USUAL_PREFERENCES.backs, ...kept, notPrinted };
+  };
 
 /** Version 1 had no number, and held only what somebody had ever changed. */
 export const PREFERENCES: DocumentKind<Preferences> = {
@@ -105,8 +97,22 @@ export const PREFERENCES: DocumentKind<Preferences> = {
     { from: 2, migrate: toVersion3 },
     { from: 3, migrate: (kept) => ({ throws: USUAL_PREFERENCES.throws, ...kept }) },
     { from: 4, migrate: (kept) => ({ wordNotes: USUAL_PREFERENCES.wordNotes, ...kept }) },
-    { from: 5, migrate: withoutFloorSheet },
-    { from: 6, migrate: withoutNewPaper },
+    { from: 5, migrate: leavingOut('floor-sheet') },
+    {
+      from: 6,
+      migrate: leavingOut(
+        'big-dice',
+        'footprints',
+        'tally',
+        'timetable',
+        'story-strip',
+        'posters',
+        'alphabet',
+        'colouring',
+        'certificate',
+        'fridge',
+      ),
+    },
   ],
   schema,
 };

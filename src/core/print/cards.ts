@@ -2,6 +2,8 @@ import type { Picture } from '../figure/drawing/picture';
 import { CUT_INK, INK, SOFT_INK, tintOf } from './inks';
 import { boxesOn, type Box } from './paper';
 import type { Sheet } from './sheet';
+import { frameSize, IN_FRAME, tenFrame } from './ten-frame';
+import { faceOfCount } from './type-case';
 
 /** Playing cards of poker size: 2.5 by 3.5 inches. */
 export const CARD_MM = { width: 63.5, height: 88.9 } as const;
@@ -30,31 +32,25 @@ export type Card = Readonly<{
 }>;
 
 const MOST_DOTS = 20;
-/** Dots stand in frames of two rows of five: fives and tens are seen without counting. */
-const FRAME = { across: 5, down: 2 } as const;
+/** Between two frames of ten dots. */
+const FRAME_GAP = 2;
 
 function drawDots(sheet: Sheet, count: number, box: Box): void {
-  const inFrame = FRAME.across * FRAME.down;
-  const frames = Math.ceil(count / inFrame);
-  const gap = 2;
-  const step = Math.min(
-    8,
-    box.width / FRAME.across,
-    (box.height - (frames - 1) * gap) / (frames * FRAME.down),
-  );
-  const high = frames * FRAME.down * step + (frames - 1) * gap;
-  for (let n = 0; n < frames * inFrame; n += 1) {
-    const row = Math.floor(n / FRAME.across);
-    const x = box.x + box.width / 2 + ((n % FRAME.across) - FRAME.across / 2) * step;
-    const y = box.y + (box.height - high) / 2 + row * step + Math.floor(row / FRAME.down) * gap;
-    sheet.box({ x, y, width: step, height: step }, { stroke: INK, width: 0.25 });
-    if (n < count)
-      sheet.circle(x + step / 2, y + step / 2, step * 0.32, {
-        fill: sheet.tint(INK),
-        stroke: INK,
-        width: 0.3,
-      });
-  }
+  const frames = Math.ceil(count / IN_FRAME);
+  const gaps = (frames - 1) * FRAME_GAP;
+  const one = frameSize(1);
+  const step = Math.min(8, box.width / one.width, (box.height - gaps) / (frames * one.height));
+  const { width, height } = frameSize(step);
+  const top = box.y + (box.height - frames * height - gaps) / 2;
+  const places = Array.from({ length: frames }, (_, n) =>
+    tenFrame(box.x + (box.width - width) / 2, top + n * (height + FRAME_GAP), step),
+  ).flat();
+  places.forEach((place, n) => {
+    sheet.box(place, { stroke: INK, width: 0.25 });
+    if (n >= count) return;
+    const look = { fill: sheet.tint(INK), stroke: INK, width: 0.3 };
+    sheet.circle(place.x + step / 2, place.y + step / 2, step * 0.32, look);
+  });
 }
 
 const LARGE = { face: 'heading', mostLines: 1 } as const;
@@ -100,7 +96,7 @@ function paintNames(sheet: Sheet, { name, small, dots, picture }: Card, box: Box
   }
   if (small) {
     const fill = sheet.ink === 'saving' ? SOFT_INK : INK;
-    const face = /\d/u.test(small) ? 'strong' : 'text';
+    const face = faceOfCount(small);
     sheet.text(small, middle, bottom - 9.5, { ...words, face, sizeMm: 4, leastMm: 2.6, fill });
   }
 }
@@ -151,12 +147,11 @@ function paintBack(sheet: Sheet, { x, y, width, height }: Box): void {
   }
 }
 
-/** A sheet of backs that lie behind the cards of the sheet before it, turned over its long side. */
-function paintBacks(sheet: Sheet, boxes: readonly Box[], count: number): void {
+/** The backs of the cards in these boxes, which lie behind them when the sheet is turned over its long side. */
+function backsOf(boxes: readonly Box[], sheet: Sheet): Sheet {
   const { widthMm } = sheet.size;
-  for (const box of boxes.slice(0, count)) {
-    paintBack(sheet, { ...box, x: widthMm - box.x - box.width });
-  }
+  for (const box of boxes) paintBack(sheet, { ...box, x: widthMm - box.x - box.width });
+  return sheet;
 }
 
 /** The cards on as many sheets as they need, edge to edge, so that one cut does for two; with their backs, if wished. */
@@ -176,12 +171,9 @@ export function paintCards(
     }
     paintCard(sheets.at(-1)!, card, boxes[at]!);
   });
-  if (withBacks) {
-    return sheets.flatMap((sheet, n) => {
-      const backs = newSheet();
-      paintBacks(backs, boxes, Math.min(boxes.length, cards.length - n * boxes.length));
-      return [sheet, backs];
-    });
-  }
-  return sheets;
+  if (!withBacks) return sheets;
+  return sheets.flatMap((sheet, n) => {
+    const onSheet = cards.slice(n * boxes.length, (n + 1) * boxes.length);
+    return [sheet, backsOf(boxes.slice(0, onSheet.length), newSheet())];
+  });
 }

@@ -4,6 +4,7 @@ import type { Adventure } from '../document/adventure';
 import { timed } from '../forecast/told-length';
 import { parseArrupJson } from '../formats/arrup-json/arrup-json';
 import { doseOf, moveBeat, withBeats } from '../testing/make';
+import { packSourceOf } from '../testing/pack-source';
 import { printFonts } from '../testing/print-fonts';
 import { textsOnSheet } from '../testing/texts-on-sheet';
 import { devicePrints } from './device-prints';
@@ -17,17 +18,8 @@ const PICTURE = { width: 36, height: 24, strokes: [['path', { d: 'M0 0L36 24' }]
 
 function sheetsOf(adventure: Adventure, paper: Paper = 'a4') {
   const source = {
-    adventure,
-    schedule: timed(adventure),
-    paper,
-    ink: 'colour' as const,
-    type,
-    pictureOf: () => PICTURE,
-    storyPictureOf: () => null,
-    lengthOf: (metres: number) => `${metres} m`,
+    ...packSourceOf(adventure, { paper, pictureOf: () => PICTURE }),
     prints: devicePrints(adventure),
-    deed: '',
-    backs: false,
     parts: [],
   };
   return floorSheets(source, () => new Sheet(paper, 'colour', type));

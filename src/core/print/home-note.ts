@@ -14,6 +14,7 @@ import { CUT_INK, INK, SOFT_INK } from './inks';
 import { pictureIn, type PartSource } from './pack-source';
 import { millimetres } from './paper';
 import { LEADING, type Sheet } from './sheet';
+import { faceOfCount, type Face } from './type-case';
 
 /** Something to do at home: how it looks, what it is called, how much of it. */
 type AtHome = Readonly<{ done: Done; name: string; how: string }>;
@@ -95,9 +96,6 @@ export function homeNote(adventure: Adventure): HomeNote {
   };
 }
 
-/** Counts have noughts without a slash. */
-const faceOf = (words: string) => (/\d/u.test(words) ? 'strong' : 'text');
-
 const MARGIN = 14;
 /** Large print, and as small as a note may get. Points of 14 and more are large print; common practice. */
 const LARGE_MM = millimetres(14);
@@ -116,13 +114,7 @@ function layNote(
 ): number {
   const book = moveBookOf(source.adventure);
   let top = area.y;
-  const write = (
-    text: string,
-    size: number,
-    face: 'text' | 'strong' | 'heading',
-    x = area.x,
-    fill = INK,
-  ) => {
+  const write = (text: string, size: number, face: Face, x = area.x, fill = INK) => {
     const box = { widthMm: area.x + area.width - x, sizeMm: size, leastMm: size, mostLines: 12 };
     const high = sheet.type.fit(face, text, box).lines.length * size * LEADING;
     if (paint) sheet.text(text, x, top + high / 2, { ...box, face, fill, align: 'left' });
@@ -139,7 +131,7 @@ function layNote(
     const from = top;
     const x = area.x + sizeMm * 5;
     write(name, sizeMm, 'strong', x);
-    write(how, sizeMm, faceOf(how), x);
+    write(how, sizeMm, faceOfCount(how), x);
     const high = Math.max(pictureHigh, top - from);
     if (paint) {
       const picture = pictureIn(source, book, done, 2, 1.6);
@@ -272,7 +264,7 @@ function paintFridge(
     });
     sheet.text(how, x, y + high * 0.5, {
       ...words,
-      face: faceOf(how),
+      face: faceOfCount(how),
       sizeMm: 7,
       leastMm: 4.5,
       mostLines: 2,

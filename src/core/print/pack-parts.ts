@@ -30,6 +30,15 @@ export type PackPartId = (typeof PACK_GROUPS)[PackGroup][number];
 
 export const PACK_PARTS = Object.values(PACK_GROUPS).flat() as [PackPartId, ...PackPartId[]];
 
+/** Parts that are cards: they may have backs. */
+export const CARD_PARTS: readonly PackPartId[] = [
+  'move-cards',
+  'number-cards',
+  'suit-cards',
+  'letter-cards',
+  'timetable',
+];
+
 /** What is printed where nobody has chosen: what a session can't be led or played without, and the note. */
 export const USUAL_PARTS: readonly PackPartId[] = [
   'run-sheet',

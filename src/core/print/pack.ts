@@ -174,10 +174,7 @@ const MAKERS: Readonly<Record<PackPartId, Maker>> = {
       text: runSheetText(source.adventure, source.schedule, pictures(source)),
     }),
   },
-  'floor-sheet': {
-    applies: isWritten,
-    make: drawn(floorSheets),
-  },
+  'floor-sheet': { applies: isWritten, make: drawn(floorSheets) },
   script: {
     applies: isWritten,
     make: ({ adventure, schedule }) => ({ text: scriptText(adventure, schedule) }),
@@ -187,18 +184,18 @@ const MAKERS: Readonly<Record<PackPartId, Maker>> = {
     make: (source) => ({ text: kitText(source.adventure, printedThings(source)) }),
   },
   cautions: { applies: isWritten, make: (source) => ({ text: cautionsText(source) }) },
-  room: { applies: isWritten, make: (source) => ({ sheets: room(source) }) },
+  room: { applies: isWritten, make: drawn(room) },
   'move-cards': {
     applies: ({ adventure }) => movesUsed(adventure).length > 0,
     make: cards(moveCards),
   },
   'die-nets': {
     applies: ({ prints }) => prints.cubes.length > 0,
-    make: (source) => ({ sheets: cubes(source) }),
+    make: drawn(cubes),
   },
   'big-dice': {
     applies: ({ prints }) => prints.cubes.length > 0,
-    make: (source) => ({ sheets: bigDice(source) }),
+    make: drawn(bigDice),
   },
   'number-cards': {
     applies: ({ prints }) => prints.numbers.length > 0,
@@ -210,11 +207,11 @@ const MAKERS: Readonly<Record<PackPartId, Maker>> = {
   },
   wheel: {
     applies: ({ prints }) => prints.wheels.length > 0,
-    make: (source) => ({ sheets: wheels(source) }),
+    make: drawn(wheels),
   },
   coin: {
     applies: ({ prints }) => prints.coins.length > 0,
-    make: (source) => ({ sheets: coins(source) }),
+    make: drawn(coins),
   },
   'letter-cards': {
     applies: ({ prints }) => prints.letters.length > 0,
@@ -222,9 +219,7 @@ const MAKERS: Readonly<Record<PackPartId, Maker>> = {
   },
   spots: {
     applies: ({ adventure }) => calledPlaces(adventure).length > 0,
-    make: (source) => ({
-      sheets: paintSpotSigns(calledPlaces(source.adventure), newSheetOf(source)),
-    }),
+    make: drawn(({ adventure }, newSheet) => paintSpotSigns(calledPlaces(adventure), newSheet)),
   },
   footprints: { applies: hasMoves, make: drawn((_, newSheet) => footprints(newSheet)) },
   tally: { applies: hasMoves, make: drawn(tallySheet) },
@@ -234,7 +229,7 @@ const MAKERS: Readonly<Record<PackPartId, Maker>> = {
   alphabet: { applies: hasMoves, make: drawn(alphabet) },
   colouring: { applies: hasMoves, make: drawn(colouring) },
   certificate: { applies: hasMoves, make: drawn(certificate) },
-  stickers: { applies: isWritten, make: (source) => ({ sheets: stickers(source) }) },
+  stickers: { applies: isWritten, make: drawn(stickers) },
   'note-home': { applies: isWritten, make: drawn(homeNotes) },
   fridge: { applies: hasMoves, make: drawn(fridgePage) },
 };

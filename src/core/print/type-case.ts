@@ -14,6 +14,9 @@ export type Stretch = Readonly<{ font: string; text: string }>;
 /** What is printed for a sign that no font has. */
 export const MISSING_SIGN = '\u25a1';
 
+/** The face for words with a count in them: its noughts have no slash. */
+export const faceOfCount = (words: string): Face => (/\d/u.test(words) ? 'strong' : 'text');
+
 /** Marks that change the sign before them, and nothing by themselves. */
 const INVISIBLE = /[\p{Default_Ignorable_Code_Point}\p{Cc}]/u;
 

@@ -17,9 +17,11 @@ const RADIUS_MM = 88;
 export function paintWheel(sheet: Sheet, sectors: readonly Sector[], title: string): void {
   const [cx, cy] = [sheet.size.widthMm / 2, sheet.size.heightMm / 2 + 6];
   const mm = (radii: number) => radii * RADIUS_MM;
-  for (const { index, path, turn, upright } of wheelSectors(sectors.map(({ weight }) => weight))) {
+  for (const { index, path, turn, isWide, upright } of wheelSectors(
+    sectors.map(({ weight }) => weight),
+  )) {
     const sector = sectors[index]!;
-    const { picture, isWide, name } = upright;
+    const { picture, name } = upright;
     // The outline is in radii: it is put on the sheet as it is, and stretched there.
     const look = { fill: sheet.tint(tintOf(index)), stroke: INK, width: 0.4 };
     sheet.pathIn(path, cx, cy, RADIUS_MM, look);

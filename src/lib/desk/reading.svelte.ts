@@ -77,7 +77,9 @@ export class Reading {
    */
   take(isTyping: boolean): void {
     this.#cancelReading();
-    if (!isTyping) return this.#read();
+    // What brings a move along is read with it.
+    const bringsMoves = this.#with.adventure().moves !== this.#travelling;
+    if (!isTyping || bringsMoves) return this.#read();
     this.#lay();
     this.#cancelReading = whenIdle(() => this.#read());
   }

@@ -1,6 +1,7 @@
 <!-- The print pack: what is to be in it, and its pages as they will come out of the printer. -->
 <script lang="ts">
   import {
+    CARD_PARTS,
     fileNameOf,
     deedOf,
     FILE_FORMATS,
@@ -38,14 +39,7 @@
       })
       .filter(([, ids]) => ids.length > 0),
   );
-  const CARDS: readonly PackPartId[] = [
-    'move-cards',
-    'number-cards',
-    'suit-cards',
-    'letter-cards',
-    'timetable',
-  ];
-  const hasCards = $derived(parts.some((id) => CARDS.includes(id)));
+  const hasCards = $derived(parts.some((id) => CARD_PARTS.includes(id)));
   /** What certificate and stickers say, where the presenter says it otherwise. */
   let ownDeed = $state<string | null>(null);
   const deed = $derived(ownDeed ?? deedOf(adventure));

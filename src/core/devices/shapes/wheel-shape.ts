@@ -15,7 +15,7 @@ export type WheelSector = Readonly<{
   /** How far its middle is turned from the top, clockwise, 0 to 1. */
   turn: number;
   /** The same with its middle at the top, where a wheel of paper is read: the name inside the sector. */
-  upright: Readonly<{ picture: WheelBox; isWide: boolean; name: WheelBox }>;
+  upright: Readonly<{ picture: WheelBox; name: WheelBox }>;
 }>;
 
 /** In a sector that is read at the top: the picture near the rim, the name below it where it is still wide. */
@@ -64,7 +64,6 @@ function sectorAt(index: number, from: number, share: number): WheelSector {
     turn: middle,
     upright: {
       picture: { x: 0, y: -UPRIGHT.picture, width: pictureWide, height: size },
-      isWide,
       name: {
         x: 0,
         y: -UPRIGHT.name,

@@ -1,37 +1,27 @@
 import type { Camera } from './camera';
-import { flat, type Shape } from './figure-shape';
+import { flat, type Paint, type Shape } from './figure-shape';
 import type { Mood } from './moods';
 import type { Vec } from '../body/vec';
 
 /** A place on the head: to its left, up and to the front, in radii of it. */
 export type OnHead = (left: number, up: number, front: number) => Vec;
 
+/** The head that a face is drawn on, and who looks at it. */
+export type Head = Readonly<{
+  at: OnHead;
+  see: Camera;
+  /** A ball around a place, so many radii of the head large. */
+  ball: (left: number, up: number, front: number, radius: number, paint: Paint) => Shape;
+  /** The place is on the side of the head that is seen. */
+  seen: (left: number, up: number, front: number) => boolean;
+}>;
+
 const LINE = 0.014;
 const EYE = { out: 0.36, up: -0.02, front: 0.98, radius: 0.1 } as const;
 const MOUTH = -0.46;
 
 /** What is drawn in a face, by its mood; `blows` while breath goes out. */
-export function featuresOf(
-  at: OnHead,
-  see: Camera,
-  radius: number,
-  isSeen: (left: number, up: number, front: number) => boolean,
-  mood: Mood,
-  blows: boolean,
-): Shape[] {
-  const ball = (
-    left: number,
-    up: number,
-    front: number,
-    r: number,
-    paint: Shape['paint'],
-  ): Shape => ({
-    kind: 'oval',
-    at: flat(see(at(left, up, front))),
-    rx: r * radius,
-    ry: r * radius,
-    paint,
-  });
+export function featuresOf({ at, see, ball, seen }: Head, mood: Mood, blows: boolean): Shape[] {
   const line = (...places: readonly (readonly [number, number, number])[]): Shape => ({
     kind: 'stroke',
     points: places.map(([l, u, f]) => flat(see(at(l, u, f)))),
@@ -42,7 +32,7 @@ export function featuresOf(
   const isClosed = mood === 'calm';
   const features = [1, -1].flatMap((s): Shape[] => {
     const eye = s * out;
-    const eyes = !isSeen(eye, 0, 1)
+    const eyes = !seen(eye, 0, 1)
       ? []
       : isClosed
         ? [line([eye - 0.13, up, front], [eye, up - 0.09, front + 0.02], [eye + 0.13, up, front])]
@@ -53,7 +43,7 @@ export function featuresOf(
               ? [line([eye + s * 0.15, up + 0.2, front], [eye - s * 0.12, up + 0.17, front])]
               : []),
           ];
-    const cheek = isSeen(s * 0.58, 0, 0.85)
+    const cheek = seen(s * 0.58, 0, 0.85)
       ? [ball(s * 0.56, -0.38, 0.84, blows ? 0.2 : 0.15, 'cheek')]
       : [];
     return [...eyes, ...cheek];

@@ -3,7 +3,7 @@ import { cameraOf, type Camera } from './camera';
 import { featuresOf, noseOf } from './faces';
 import { handShapes } from './hands';
 import type { Mood } from './moods';
-import { marksOf } from './marks';
+import { marksNear, marksOf } from './marks';
 import type { Moment } from '../motion/motion';
 import { SIZES, THICK } from '../body/proportions';
 import { propParts } from './props';
@@ -205,7 +205,7 @@ function head(
     });
     face.push({ kind: 'stroke', points: edge, width: 0.012, paint: 'seam' });
   }
-  const features = !small && facing > -0.3 ? featuresOf(at, see, R, seen, mood, blows) : [];
+  const features = !small && facing > -0.3 ? featuresOf({ at, see, ball, seen }, mood, blows) : [];
   // From the side, and not from in front of it or behind it.
   const nose = !small && facing > -0.3 && facing < 0.86 ? [noseOf(at, see, R)] : [];
   return {
@@ -275,10 +275,6 @@ const PLAIN: Build = { hair: 'short', seat: 'chair' };
 const isHolding = ({ figure }: Moment) =>
   figure.props.some(({ places }) => places.some(({ by }) => by !== 'floor' && by !== 'head'));
 
-/** Breath goes out just now. */
-const isBlowing = ({ figure, key, nearness }: Moment) =>
-  nearness > 0.35 && figure.marks.some((mark) => mark.kind === 'breath out' && mark.key === key);
-
 /** Everything of a moment, what is farthest first. */
 export function partsOf(moment: Moment, drawing: Drawing = {}): readonly FigurePart[] {
   const { flip = false, build = PLAIN, small = false, mood = 'joy' } = drawing;
@@ -288,7 +284,7 @@ export function partsOf(moment: Moment, drawing: Drawing = {}): readonly FigureP
     shadow(body, see),
     ...limbs(body, see, small, isHolding(moment)),
     trunk(body, see),
-    head(body, see, build.hair, { small, mood, blows: isBlowing(moment) }),
+    head(body, see, build.hair, { small, mood, blows: marksNear(moment).includes('breath out') }),
     ...propParts(moment, see, build.seat),
     ...marksOf(moment, see),
   ].sort((a, b) => a.depth - b.depth);

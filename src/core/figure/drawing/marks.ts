@@ -29,6 +29,10 @@ function rays(
   });
 }
 
+/** As dark as what is drawn of the child itself. */
+const inInk = (shapes: readonly Shape[]): Shape[] =>
+  shapes.map((shape) => ({ ...shape, paint: 'ink' }));
+
 /** An arrow with a tip at both ends, upright. */
 function upAndDown(x: number, from: number, to: number): Shape[] {
   const tip = (end: number, back: number): Shape =>
@@ -188,10 +192,7 @@ const DRAWN: Readonly<Record<MarkKind, Draw>> = {
     return [stroke(arc), tip(arc.at(-1)!, 1), tip(arc[0]!, -1)];
   },
   'fingers of the left hand': ({ body }, see) =>
-    rays(flat(see(body.arms.L.hand)), 0.02, 0.1, 20, 160, 5).map((finger) => ({
-      ...finger,
-      paint: 'ink' as const,
-    })),
+    inInk(rays(flat(see(body.arms.L.hand)), 0.02, 0.1, 20, 160, 5)),
   'under the right hand': ({ body }, see) => {
     const { hand } = body.arms.R;
     const [x, top] = flat(see(hand));
@@ -200,12 +201,7 @@ const DRAWN: Readonly<Record<MarkKind, Draw>> = {
     return to - from < 0.1 ? [] : upAndDown(x, from, to);
   },
   'pats at the hands': ({ body }, see) =>
-    SIDES.flatMap((side) =>
-      rays(flat(see(body.arms[side].hand)), 0.06, 0.105, 25, 155, 4).map((ray) => ({
-        ...ray,
-        paint: 'ink' as const,
-      })),
-    ),
+    SIDES.flatMap((side) => inInk(rays(flat(see(body.arms[side].hand)), 0.06, 0.105, 25, 155, 4))),
   gaze: ({ body }, see) => {
     const from = along(body.head, body.skull.front, SIZES.headRadius + 0.05);
     return [0, 1, 2].map((n) => {
@@ -229,13 +225,14 @@ function lift({ body, pose }: Moment, see: Camera): Shape[] {
   });
 }
 
-/** The marks of a moment: those of the key pose that it is near to, and of flight. */
+/** The marks that are seen at a moment: those of the key pose that it is near to. */
+export const marksNear = ({ figure, key, nearness }: Moment): readonly MarkKind[] =>
+  nearness > 0.35 ? figure.marks.filter((mark) => mark.key === key).map(({ kind }) => kind) : [];
+
+/** What is drawn of the marks of a moment, and of flight. */
 export function marksOf(moment: Moment, see: Camera): readonly FigurePart[] {
-  const near = moment.figure.marks.filter(
-    ({ key }) => key === moment.key && moment.nearness > 0.35,
-  );
   const shapes = [
-    ...near.flatMap(({ kind }) => DRAWN[kind](moment, see)),
+    ...marksNear(moment).flatMap((kind) => DRAWN[kind](moment, see)),
     ...(moment.pose.air > 0.03 ? lift(moment, see) : []),
     ...way(moment, see),
   ];

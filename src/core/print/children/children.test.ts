@@ -1,16 +1,16 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import type { Adventure } from '../../document/adventure';
-import { timed } from '../../forecast/told-length';
 import { parseArrupJson } from '../../formats/arrup-json/arrup-json';
 import { CATALOGUE } from '../../moves/catalogue';
 import { doseOf, drawBeat, moveBeat, withBeats } from '../../testing/make';
+import { packSourceOf, pictureOfWord } from '../../testing/pack-source';
 import { printFonts } from '../../testing/print-fonts';
 import { textsOnSheet } from '../../testing/texts-on-sheet';
 import { BIG_FACE_MM } from '../cube';
 import { homeNote } from '../home-note';
 import { makePack } from '../pack';
-import { PACK_PARTS, USUAL_PARTS, type PackPartId } from '../pack-parts';
+import { CARD_PARTS, PACK_PARTS, USUAL_PARTS, type PackPartId } from '../pack-parts';
 import { PAPERS, PRINTER_EDGE_MM, type Paper } from '../paper';
 import type { Sheet } from '../sheet';
 import { lettersWithMoves } from './alphabet';
@@ -18,28 +18,8 @@ import { deedOf } from './deed';
 import { scenesOf, spreadOver } from './scenes';
 
 const type = printFonts();
-/** A picture that says of which move it is. */
-const pictureOf = (word: string) => ({
-  width: 24,
-  height: 24,
-  strokes: [['path', { d: 'M0 0L24 24', 'data-of': word }]] as const,
-});
-
-function packOf(adventure: Adventure, paper: Paper = 'a4', backs = false) {
-  const source = {
-    adventure,
-    schedule: timed(adventure),
-    paper,
-    ink: 'colour' as const,
-    type,
-    pictureOf: ({ id }: { id: string }) => pictureOf(id),
-    storyPictureOf: (word: string) => pictureOf(word),
-    lengthOf: (metres: number) => `${metres} m`,
-    deed: deedOf(adventure),
-    backs,
-  };
-  return makePack(source, PACK_PARTS);
-}
+const packOf = (adventure: Adventure, paper: Paper = 'a4', backs = false) =>
+  makePack(packSourceOf(adventure, { paper, backs }), PACK_PARTS);
 function sheetsOf(id: PackPartId, adventure: Adventure, paper?: Paper, backs?: boolean) {
   const part = packOf(adventure, paper, backs).find((one) => one.id === id);
   if (!part || !('sheets' in part)) throw new Error(`no ${id}`);
@@ -176,27 +156,13 @@ describe('a page for children', () => {
 
   it('the colouring page has four of the moves in lines, each in a quarter of its own', () => {
     const asked: string[] = [];
-    const source = {
-      adventure: letter,
-      schedule: timed(letter),
-      paper: 'a4',
-      ink: 'colour',
-      type,
-      storyPictureOf: pictureOf,
-      lengthOf: String,
-      deed: '',
-      backs: false,
-    } as const;
-    const [page] = makePack(
-      {
-        ...source,
-        pictureOf: ({ id }, { ink, poses }) => {
-          asked.push(`${ink} ${poses}`);
-          return pictureOf(id);
-        },
+    const source = packSourceOf(letter, {
+      pictureOf: ({ id }, { ink, poses }) => {
+        asked.push(`${ink} ${poses}`);
+        return pictureOfWord(id);
       },
-      ['colouring'],
-    );
+    });
+    const [page] = makePack(source, ['colouring']);
     if (!page || !('sheets' in page)) throw new Error('no page');
     expect(asked).toEqual(Array.from({ length: 4 }, () => 'saving 1'));
     const at = [
@@ -263,6 +229,30 @@ describe('cards', () => {
     for (const [n, [x, y]] of boxes(fronts!).entries()) {
       expect(behind[n]![0]).toBeCloseTo(x, 2);
       expect(behind[n]![1]).toBeCloseTo(y, 2);
+    }
+  });
+
+  it('of every part that is said to have backs have them', () => {
+    const deck = {
+      kind: 'deck',
+      lowest: 1,
+      highest: 3,
+      copies: 1,
+      courts: null,
+      jokers: 0,
+    } as const;
+    const script = withBeats(
+      moveBeat([doseOf('squat', 5)]),
+      drawBeat(['squat', 'hop'], { device: deck }),
+    );
+    for (const part of ['move-cards', 'suit-cards', 'timetable'] as const) {
+      const [plain, both] = [false, true].map(
+        (backs) => sheetsOf(part, script, 'a4', backs).length,
+      );
+      // The board of the timetable is no card.
+      const sheets = part === 'timetable' ? plain! - 1 : plain!;
+      expect(CARD_PARTS).toContain(part);
+      expect(both).toBe(plain! + sheets);
     }
   });
 

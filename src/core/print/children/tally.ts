@@ -3,13 +3,13 @@ import { moveBookOf } from '../../moves/move-book';
 import { INK, SOFT_INK } from '../inks';
 import { pictureIn, type PartSource } from '../pack-source';
 import type { Sheet } from '../sheet';
+import { frameSize, tenFrame } from '../ten-frame';
 import { paintTitle } from './page-title';
 import { scenesOf } from './scenes';
 
 const ROWS = 8;
 const TOP = 32;
-/** Two rows of five: a ten can be seen without counting. */
-const TEN = { across: 5, down: 2, boxMm: 7 } as const;
+const BOX_MM = 7;
 const TENS = 3;
 
 /** A sheet to tick off how often each was done, by tens, with everybody's together at its foot. */
@@ -35,12 +35,11 @@ export function tallySheet(source: PartSource, newSheet: () => Sheet): readonly 
       mostLines: 2,
       align: 'left',
     });
+    const frame = frameSize(BOX_MM);
     for (let ten = 0; ten < TENS; ten += 1) {
-      const left = 82 + ten * (TEN.across * TEN.boxMm + 4);
-      for (let box = 0; box < TEN.across * TEN.down; box += 1) {
-        const x = left + (box % TEN.across) * TEN.boxMm;
-        const y = middle - TEN.boxMm + Math.floor(box / TEN.across) * TEN.boxMm;
-        sheet.box({ x, y, width: TEN.boxMm, height: TEN.boxMm }, { stroke: INK, width: 0.4 });
+      const left = 82 + ten * (frame.width + 4);
+      for (const box of tenFrame(left, middle - frame.height / 2, BOX_MM)) {
+        sheet.box(box, { stroke: INK, width: 0.4 });
       }
     }
     sheet.line(12, TOP + (n + 1) * high, widthMm - 12, TOP + (n + 1) * high, {

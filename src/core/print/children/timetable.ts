@@ -79,5 +79,5 @@ export function timetable(source: PartSource, newSheet: () => Sheet): readonly S
     name,
     kind: n + 2,
   }));
-  return [board, ...paintCards([...chapterCards(source), ...asks], newSheet)];
+  return [board, ...paintCards([...chapterCards(source), ...asks], newSheet, source.backs)];
 }
