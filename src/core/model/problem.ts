@@ -7,6 +7,7 @@ export const PROBLEM_CODES = [
   'not-arrup',
   'no-script',
   'no-columns',
+  'no-captions',
   'not-docx',
   'not-backup',
   'newer-version',

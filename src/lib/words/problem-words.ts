@@ -23,6 +23,8 @@ const WORDS: Readonly<Record<ProblemCode, (params: Params) => string>> = {
   'not-json': () => 'The file is broken, or it isn’t an adventure: it can’t be read as one.',
   'not-arrup': () => 'This isn’t an Arrup adventure. Its file name ends in .arrup.json.',
   'no-script': () => 'There’s no script in it: headings are chapters, list lines are beats.',
+  'no-captions': () =>
+    'There are no captions in it: each line needs its time, as in a .vtt or .srt file.',
   'not-docx': () =>
     'This isn’t a DOCX document, or it’s broken: save it again as .docx, or as text.',
   'not-backup': () =>

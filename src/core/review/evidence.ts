@@ -1,0 +1,118 @@
+import type { Chunk } from './chunks';
+import { countedTo, type CountAloud } from './counting-aloud';
+import type { Segment } from './listening';
+import { heardAs } from './terms';
+
+/** A term that was heard: where, which of the segment's, and what that is worth in nats. */
+type Hit = Readonly<{ chunk: number; term: number; worth: number }>;
+
+/** What speaks for one way in which a segment may have been led. */
+export type VariantEvidence = Readonly<{
+  /** With nothing of it heard, in nats: 0 or less. */
+  silent: number;
+  terms: number;
+  hits: readonly Hit[];
+}>;
+
+/** However much is not heard, it may still have been led in other words: nats. Our own judgement. */
+const MOST_SILENT = -4;
+/** A word heard wrongly by a machine says less, and so does one that is said again. */
+const NEARLY = 0.6;
+/** Chances are never quite none or certain. */
+const LEAST_CHANCE = 0.012;
+const MOST_CHANCE = 0.9;
+/** What is said elsewhere counts as if so much more had been heard, so that one hearing is not all. */
+const HALF = 0.5;
+const SHORTEST_SECONDS = 6;
+/** Counting aloud: the chance that a counted set is, and that its last number is heard. */
+const COUNTS_ALOUD = 0.4;
+const REACHES = 0.3;
+
+export const COUNTING = '#count';
+const reaching = (n: number) => `#to ${n}`;
+
+/** What is listened for in a segment, its counts with it. */
+function withCounts({ variants, amounts }: Segment): readonly ReadonlyMap<string, number>[] {
+  if (amounts.length === 0) return variants;
+  return variants.map((terms) => {
+    const all = new Map(terms).set(COUNTING, COUNTS_ALOUD);
+    for (const amount of amounts) all.set(reaching(amount), REACHES);
+    return all;
+  });
+}
+
+/**
+ * What in a recording speaks for each segment, as logarithms of likelihood ratios (naive Bayes over
+ * terms): a term counts by how much likelier it is said while the segment is led than at any time.
+ * `secondsEach` has how long each is expected to take.
+ */
+export function evidenceFor(
+  segments: readonly Segment[],
+  secondsEach: readonly number[],
+  chunks: readonly Chunk[],
+  counts: readonly CountAloud[],
+  endSeconds: number,
+): readonly (readonly VariantEvidence[])[] {
+  const listened = segments.map(withCounts);
+  const script = new Set(listened.flat().flatMap((terms) => [...terms.keys()]));
+  const heard = heardAs(
+    chunks.flatMap(({ terms }) => terms),
+    script,
+  );
+  // Where each term of the script was heard, and how surely.
+  const places = new Map<string, Map<number, number>>();
+  const hear = (term: string, chunk: number, surely: number) => {
+    let at = places.get(term);
+    if (!at) places.set(term, (at = new Map()));
+    at.set(chunk, Math.max(surely, at.get(chunk) ?? 0));
+  };
+  chunks.forEach(({ terms }, index) => {
+    for (const said of terms) {
+      const near = heard.get(said) ?? [];
+      for (const term of near) hear(term, index, term === said ? 1 : NEARLY / near.length);
+    }
+  });
+  const chunkAt = (seconds: number) => {
+    let low = 0;
+    let high = chunks.length - 1;
+    while (low < high) {
+      const middle = Math.ceil((low + high) / 2);
+      if (chunks[middle]!.startSeconds <= seconds + 0.02) low = middle;
+      else high = middle - 1;
+    }
+    return low;
+  };
+  for (const count of counts) {
+    hear(COUNTING, chunkAt(count.startSeconds), 1);
+    hear(reaching(countedTo(count)), chunkAt(count.endSeconds), 1);
+  }
+  const seconds = Math.max(1, endSeconds);
+  return listened.map((variants, index) => {
+    const expected = Math.max(SHORTEST_SECONDS, secondsEach[index]!);
+    return variants.map((terms) => {
+      const hits: Hit[] = [];
+      let missed = 0;
+      const worths: { chance: number; gain: number; miss: number; term: string }[] = [];
+      for (const [term, chance] of terms) {
+        const rate = ((places.get(term)?.size ?? 0) + HALF) / seconds;
+        const anyTime = Math.min(
+          MOST_CHANCE,
+          Math.max(LEAST_CHANCE, 1 - Math.exp(-rate * expected)),
+        );
+        if (chance <= anyTime) continue;
+        const miss = Math.log((1 - chance) / (1 - anyTime));
+        missed += miss;
+        worths.push({ chance, gain: Math.log(chance / anyTime), miss, term });
+      }
+      const silent = Math.max(MOST_SILENT, missed);
+      const share = missed < 0 ? silent / missed : 0;
+      worths.forEach(({ gain, miss, term }, n) => {
+        for (const [chunk, surely] of places.get(term) ?? []) {
+          hits.push({ chunk, term: n, worth: (gain - miss * share) * surely });
+        }
+      });
+      hits.sort((a, b) => a.chunk - b.chunk);
+      return { silent, terms: worths.length, hits };
+    });
+  });
+}
