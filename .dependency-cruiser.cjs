@@ -20,6 +20,7 @@ const STOREYS = [
   'prep',
   'stage',
   'log',
+  'review',
   'print',
   'formats',
   'preferences',
@@ -82,7 +83,7 @@ module.exports = {
       to: {
         pathNot: [
           '^src/core',
-          '^node_modules/(zod|papaparse|@types/papaparse|yalps|spache|dale-chall|syllable|pure-rand|minisearch|pluralize|@types/pluralize|stemmer|marked|fflate|docx|ical-generator|pdfmake)/',
+          '^node_modules/(zod|papaparse|@types/papaparse|yalps|spache|dale-chall|syllable|pure-rand|minisearch|fastest-levenshtein|pluralize|@types/pluralize|stemmer|marked|fflate|docx|ical-generator|pdfmake)/',
           '^pdfmake/interfaces$',
         ],
       },

@@ -17,7 +17,7 @@ export default {
       mode: 'nonce',
       directives: {
         'default-src': ['self'],
-        'script-src': ['self'],
+        'script-src': ['self', 'wasm-unsafe-eval'],
         // The hash is of one style attribute: SvelteKit's own announcer of page changes, out of sight.
         'style-src': [
           'self',

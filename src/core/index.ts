@@ -98,8 +98,16 @@ export { crowdingOf, inRing, type Crowding } from './room/how-many';
 export { clearFloor, metresToPlaces, placesFor, type Room, type Spot } from './room/spots';
 // cues
 export { isCountedWork, isWork, type Cue, type Doing, type Nth } from './cues/cue';
-export { DEFAULT_PACE, paceSchema, secondsPerRep, TALK_RANGE, WORDS_PER_MINUTE } from './cues/pace';
-export type { Pace } from './cues/pace';
+export {
+  DEFAULT_PACE,
+  PACE_VIEWS,
+  paceAs,
+  paceSchema,
+  secondsPerRep,
+  TALK_RANGE,
+  WORDS_PER_MINUTE,
+} from './cues/pace';
+export type { Pace, PaceView } from './cues/pace';
 export { piecesAt, type Piece } from './cues/pieces';
 export { sayingsOf, type Saying } from './cues/saying';
 export { speechSeconds } from './cues/speech';
@@ -284,8 +292,29 @@ export { upcomingTicks, type UpcomingTick } from './stage/upcoming-ticks';
 export { ATTACK_SECONDS, QUIET_LEVEL, VOICES, type Voice } from './stage/voices';
 // log
 export { serializeTakesCsv } from './formats/takes/takes-csv';
+export { learnPace, withLearned, type LearnedFigure } from './log/learned-pace';
+export { REP, sightingsOf, type PaceKey } from './log/sightings';
+export { howPlansHold, type PlanHeld } from './log/how-plans-hold';
 export { compareRun, type BeatComparison } from './log/compare-run';
 export { chaptersOf, NO_DEBRIEF, plannedCues, RUN, type Debrief, type Run } from './log/run';
+// review
+export { runOfReview, scriptChecksum } from './review/run-of-review';
+export { momentInWords } from './review/moment-words';
+export { snapped, voicesIn, type SpeechSpan } from './review/voices';
+export { serializeTimedText } from './formats/webvtt/webvtt';
+export { reviewCsv, reviewChapters } from './formats/captions/review-files';
+export { knownDraws } from './review/lay';
+export { review, type Review, type ReviewQuestion, type Stretch } from './review/review';
+export type {
+  CaptionLine,
+  CountedSet,
+  FoundBeat,
+  LedState,
+  Pin,
+  Reviewed,
+  ReviewMoment,
+} from './log/reviewed';
+export { CAPTION_FORMATS, MAX_CAPTION_CHARACTERS, readCaptions } from './formats/captions/captions';
 // print
 export { INKS, type Ink } from './print/ink-choices';
 export { namedColour } from './print/inks';

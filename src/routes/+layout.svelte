@@ -42,7 +42,7 @@
       name: 'Moves',
       at: ['/moves', '/moves/pictures', '/moves/[id]', '/moves/[id]/change'],
     },
-    { path: '/logbook' as const, name: 'Logbook', at: ['/logbook', '/logbook/[id]'] },
+    { path: '/logbook' as const, name: 'Logbook', at: ['/logbook', '/logbook/[id]', '/review', '/review/[id]'] },
     { path: '/settings' as const, name: 'Settings', at: ['/settings'] },
   ];
 </script>

@@ -2,7 +2,10 @@ import { z } from 'zod';
 import type { DeepReadonly } from '../model/deep-readonly';
 import type { DocumentKind } from '../model/document-kind';
 import type { Adventure } from '../document/adventure';
-import { type Cue, CUE_KINDS } from '../cues/cue';
+import { type Cue, CUE_KINDS, isCountedWork } from '../cues/cue';
+import { countWords } from '../words/count-words';
+import { agesSchema } from '../model/ages';
+import { reviewedSchema } from './reviewed';
 import { adaptationSchema } from '../stage/adaptation';
 import { savedLeadingSchema } from '../stage/saved-leading';
 import { MOST_TAKES, takeSchema } from '../stage/takes';
@@ -16,6 +19,10 @@ const plannedCueSchema = z.strictObject({
   startSeconds: z.number().min(0),
   lengthSeconds: z.number().min(0),
   effort: z.union([z.literal(1), z.literal(2), z.literal(3), z.literal(4), z.literal(5)]),
+  /** How many words are said in it, and what is counted in it, and of which move. */
+  words: z.int().min(1).max(5000).optional(),
+  counts: z.int().min(1).max(5000).optional(),
+  move: z.string().max(80).optional(),
 });
 export type PlannedCue = DeepReadonly<z.infer<typeof plannedCueSchema>>;
 
@@ -35,7 +42,7 @@ export const NO_DEBRIEF: Debrief = { length: null, effort: null, next: null };
 
 /** The log of one leading. Times of day are ISO 8601 in UTC, given by whoever keeps the log. */
 const runSchema = z.strictObject({
-  version: z.literal(2),
+  version: z.literal(3),
   id: z.string().regex(/^run_[A-Za-z0-9-]+$/),
   adventureId: z.string(),
   title: z.string(),
@@ -62,27 +69,42 @@ const runSchema = z.strictObject({
   debrief: debriefSchema.optional(),
   /** Takes of a film, in the order in which they were made. */
   takes: z.array(takeSchema).max(MOST_TAKES).optional(),
+  /** Ages of the group, where they are known. */
+  ages: agesSchema.optional(),
+  /** What a recording of it told: then its times are those of the recording. */
+  review: reviewedSchema.optional(),
 });
 export type Run = DeepReadonly<z.infer<typeof runSchema>>;
 
 /** Version 1 had no number. */
 export const RUN: DocumentKind<Run> = {
-  version: 2,
+  version: 3,
   unnumbered: 1,
-  migrations: [{ from: 1, migrate: (run) => ({ ...run }) }],
+  migrations: [
+    { from: 1, migrate: (run) => ({ ...run }) },
+    { from: 2, migrate: (run) => ({ ...run }) },
+  ],
   schema: runSchema,
 };
 
 export function plannedCues(cues: readonly Cue[]): readonly PlannedCue[] {
-  return cues.map(({ id, kind, beatId, chapterId, startSeconds, lengthSeconds, effort }) => ({
-    id,
-    kind,
-    beatId,
-    chapterId,
-    startSeconds,
-    lengthSeconds,
-    effort,
-  }));
+  return cues.map((cue) => {
+    const { id, kind, beatId, chapterId, startSeconds, lengthSeconds, effort, text, doing } = cue;
+    const words = countWords(text);
+    return {
+      id,
+      kind,
+      beatId,
+      chapterId,
+      startSeconds,
+      lengthSeconds,
+      effort,
+      ...(words > 0 ? { words } : {}),
+      ...(isCountedWork(cue) && doing
+        ? { counts: Math.round(doing.amount), move: doing.move }
+        : {}),
+    };
+  });
 }
 
 /** The chapters of an adventure as a log keeps them. */

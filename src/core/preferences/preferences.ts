@@ -1,5 +1,7 @@
 import { z } from 'zod';
 import { DEFAULT_PACE, paceSchema, TALK_RANGE, WORDS_PER_MINUTE } from '../cues/pace';
+import type { PaceKey } from '../log/sightings';
+import { isPaceKey } from '../log/sightings';
 import { LOOK_CHOICES } from '../figure/drawing/look-choices';
 import type { DeepReadonly } from '../model/deep-readonly';
 import type { DocumentKind } from '../model/document-kind';
@@ -13,9 +15,24 @@ import { within } from '../words/numbers';
 const share = z.number().min(0).max(1);
 
 const schema = z.strictObject({
-  version: z.literal(7),
+  version: z.literal(8),
   /** The presenter's own pace, as far as it is known. */
   pace: paceSchema,
+  /** What was learned of it from sessions; what is set by hand goes first. */
+  learned: z
+    .array(
+      z.strictObject({
+        key: z.custom<PaceKey>(isPaceKey),
+        times: z.number().min(0.1).max(10),
+        sessions: z.int().min(1),
+        seen: z.int().min(1),
+        trust: share,
+        varies: z.number().min(0).max(10),
+      }),
+    )
+    .max(500),
+  /** What of it is set aside. */
+  paceAside: z.array(z.string().max(80)).max(500),
   volume: share,
   muted: z.boolean(),
   /** A little music while they work or travel by the clock. */
@@ -44,8 +61,10 @@ const schema = z.strictObject({
 export type Preferences = DeepReadonly<z.infer<typeof schema>>;
 
 export const USUAL_PREFERENCES: Preferences = {
-  version: 7,
+  version: 8,
   pace: DEFAULT_PACE,
+  learned: [],
+  paceAside: [],
   volume: 0.6,
   muted: false,
   music: false,
@@ -90,7 +109,7 @@ const leavingOut =
 
 /** Version 1 had no number, and held only what somebody had ever changed. */
 export const PREFERENCES: DocumentKind<Preferences> = {
-  version: 7,
+  version: 8,
   unnumbered: 1,
   migrations: [
     { from: 1, migrate: (kept) => ({ ...USUAL_PREFERENCES, ...kept }) },
@@ -113,6 +132,7 @@ export const PREFERENCES: DocumentKind<Preferences> = {
         'fridge',
       ),
     },
+    { from: 7, migrate: (kept) => ({ learned: [], paceAside: [], ...kept }) },
   ],
   schema,
 };

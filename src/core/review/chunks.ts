@@ -1,13 +1,13 @@
 import type { CountAloud } from './counting-aloud';
 import { pairOf, termOf } from './terms';
 import type { TimedWord } from './timed-word';
+import type { SpeechSpan } from './voices';
 
 /** A stretch of a recording that is not divided any further: a few words, or a while without any. */
 export type Chunk = Readonly<{
   startSeconds: number;
   /** What was said in it, as it is compared: words and pairs of them. */
   terms: readonly string[];
-  words: number;
   /** How well something new begins here, in nats: after a pause, with "next", not within a count. */
   opens: number;
 }>;
@@ -18,6 +18,8 @@ const LONGEST_SILENT = 3;
 /** A pause that parts what is said, in seconds; one after which something new may well begin. */
 const PAUSE = 0.6;
 const LONG_PAUSE = 1.8;
+/** What a pause, a longer one, an opening word and a count are worth there, in nats. Our own judgement. */
+const OPENS = { pause: 0.35, longPause: 0.6, opener: 0.5, inCount: -2 } as const;
 
 /** Words that something new begins with. */
 const OPENERS = new Set(
@@ -26,64 +28,90 @@ const OPENERS = new Set(
   ),
 );
 
+/** Where a stretch begins: with a word, in a silence, or at a time that somebody set. */
+type Start = Readonly<{ seconds: number; opens: number }>;
+
+/** What there is to hear of a recording. */
+export type Heard = Readonly<{
+  words: readonly TimedWord[];
+  voices: readonly SpeechSpan[];
+  endSeconds: number;
+}>;
+
+/** Without words, something may begin wherever somebody begins to speak. */
+function startsOfVoices(voices: readonly SpeechSpan[], words: readonly TimedWord[]): Start[] {
+  if (words.length > 0) return [];
+  return voices.map(([from], n) => {
+    const pause = from - (voices[n - 1]?.[1] ?? 0);
+    return { seconds: from, opens: pause > LONG_PAUSE ? OPENS.longPause : OPENS.pause };
+  });
+}
+
+/** Where stretches with words begin. */
+function startsOfWords(words: readonly TimedWord[], counts: readonly CountAloud[]): Start[] {
+  const inCount = (seconds: number) =>
+    counts.some((count) => seconds > count.startSeconds + 0.01 && seconds <= count.endSeconds);
+  const starts: Start[] = [];
+  words.forEach(({ text, startSeconds }, index) => {
+    const before = words[index - 1];
+    const pause = startSeconds - (before?.endSeconds ?? 0);
+    const isOpener = OPENERS.has(text) && !OPENERS.has(before?.text ?? '');
+    const since = startSeconds - (starts.at(-1)?.seconds ?? -Infinity);
+    if (pause <= PAUSE && since <= LONGEST && !isOpener) return;
+    const afterPause = pause > LONG_PAUSE ? OPENS.longPause : pause > PAUSE ? OPENS.pause : 0;
+    const opens =
+      afterPause + (isOpener ? OPENS.opener : 0) + (inCount(startSeconds) ? OPENS.inCount : 0);
+    starts.push({ seconds: startSeconds, opens });
+  });
+  return starts;
+}
+
+/** Where silence is divided: nobody says when what is done without words begins. */
+function startsInSilence(words: readonly TimedWord[], endSeconds: number): Start[] {
+  const starts: Start[] = [];
+  const edges = [...words.map(({ startSeconds }) => startSeconds), endSeconds];
+  edges.forEach((until, index) => {
+    const from = words[index - 1]?.endSeconds ?? 0;
+    for (let at = from + 0.3; until - at > LONGEST_SILENT * 1.5; at += LONGEST_SILENT) {
+      starts.push({ seconds: at, opens: 0 });
+    }
+  });
+  return starts;
+}
+
 /**
  * What was said, divided where a pause or an opening word is and after 2.2 s at the latest, with silence
- * divided too, from 0 to `endSeconds`. `cuts` are further times at which something may begin.
+ * divided too, from 0 to `endSeconds`. `cuts` are further times, in seconds, at which something may begin.
  */
 export function chunksOf(
-  words: readonly TimedWord[],
+  { words, voices, endSeconds }: Heard,
   counts: readonly CountAloud[],
-  endSeconds: number,
   cuts: readonly number[] = [],
 ): readonly Chunk[] {
-  const chunks: { startSeconds: number; terms: string[]; words: number; opens: number }[] = [];
-  const counting = (seconds: number) =>
-    counts.some((count) => seconds > count.startSeconds + 0.01 && seconds <= count.endSeconds);
-  const open = (startSeconds: number, opens: number) => {
-    const chunk = { startSeconds, terms: [], words: 0, opens };
-    chunks.push(chunk);
-    return chunk;
-  };
-  const silence = (from: number, to: number) => {
-    for (let at = from; to - at > LONGEST_SILENT * 1.5; at += LONGEST_SILENT) open(at, 0);
-  };
-  const sortedCuts = [...cuts].sort((a, b) => a - b);
-  let cut = 0;
-  let current = open(0, 0);
-  let lastTerm: string | null = null;
-  let lastEnd = 0;
-  for (const [index, word] of words.entries()) {
-    const gap = word.startSeconds - lastEnd;
-    if (gap > LONGEST_SILENT * 1.5) silence(lastEnd + 0.3, word.startSeconds);
-    while (cut < sortedCuts.length && sortedCuts[cut]! <= word.startSeconds) {
-      const at = sortedCuts[cut]!;
-      if (at > chunks.at(-1)!.startSeconds) current = open(at, 0);
-      cut += 1;
-    }
-    const opener = OPENERS.has(word.text) && !OPENERS.has(words[index - 1]?.text ?? '');
-    const long = word.startSeconds - current.startSeconds > LONGEST;
-    if (gap > PAUSE || long || opener || current !== chunks.at(-1)) {
-      const opens =
-        (opener ? 0.5 : 0) +
-        (gap > LONG_PAUSE ? 0.6 : gap > PAUSE ? 0.35 : 0) -
-        (counting(word.startSeconds) ? 2 : 0);
-      // Words that begin where a stretch does belong to it.
-      if (word.startSeconds > chunks.at(-1)!.startSeconds + 0.01 || current !== chunks.at(-1)) {
-        if (word.startSeconds <= chunks.at(-1)!.startSeconds + 0.01) current = chunks.at(-1)!;
-        else current = open(word.startSeconds, opens);
-      }
-    }
-    current.words += 1;
-    const term = termOf(word.text);
-    if (term !== null) {
-      current.terms.push(term);
-      if (lastTerm !== null && gap < LONG_PAUSE) current.terms.push(pairOf(lastTerm, term));
-      lastTerm = term;
-    }
-    lastEnd = word.endSeconds;
+  const starts = [
+    { seconds: 0, opens: 0 },
+    ...startsOfWords(words, counts),
+    ...startsInSilence(words, endSeconds),
+    ...startsOfVoices(voices, words),
+    ...cuts.map((seconds) => ({ seconds, opens: 0 })),
+  ]
+    .sort((a, b) => a.seconds - b.seconds || b.opens - a.opens)
+    .filter(({ seconds }, n, all) => n === 0 || seconds > all[n - 1]!.seconds);
+  const chunks = starts.map(({ seconds, opens }) => ({
+    startSeconds: seconds,
+    terms: [] as string[],
+    opens,
+  }));
+  let index = 0;
+  let last: Readonly<{ term: string; endSeconds: number }> | null = null;
+  for (const { text, startSeconds, endSeconds: until } of words) {
+    while (index + 1 < chunks.length && chunks[index + 1]!.startSeconds <= startSeconds) index += 1;
+    const term = termOf(text);
+    if (term === null) continue;
+    const { terms } = chunks[index]!;
+    terms.push(term);
+    if (last && startSeconds - last.endSeconds < LONG_PAUSE) terms.push(pairOf(last.term, term));
+    last = { term, endSeconds: until };
   }
-  if (endSeconds - lastEnd > LONGEST_SILENT * 1.5) silence(lastEnd + 0.3, endSeconds);
-  for (; cut < sortedCuts.length; cut += 1) open(sortedCuts[cut]!, 0);
-  chunks.sort((a, b) => a.startSeconds - b.startSeconds);
   return chunks;
 }

@@ -104,7 +104,8 @@ export function evidenceFor(
         missed += miss;
         worths.push({ chance, gain: Math.log(chance / anyTime), miss, term });
       }
-      const silent = Math.max(MOST_SILENT, missed);
+      // Where nobody wrote down a word, nothing is missed.
+      const silent = heard.size > 0 ? Math.max(MOST_SILENT, missed) : 0;
       const share = missed < 0 ? silent / missed : 0;
       worths.forEach(({ gain, miss, term }, n) => {
         for (const [chunk, surely] of places.get(term) ?? []) {

@@ -1,26 +1,8 @@
 import type { Adventure } from '../document/adventure';
+import type { FoundBeat, LedState } from '../log/reviewed';
 import type { Found } from './align';
 import type { Laid } from './lay';
 import type { Segment } from './listening';
-
-export const LED_STATES = ['led', 'left out', 'twice', 'out of order'] as const;
-export type LedState = (typeof LED_STATES)[number];
-
-/**
- * What became of a beat, or of one part of it in one round. Seconds are those of the recording; what was
- * left out has the moment at which it would have come. `confidence` is 0 to 1.
- */
-export type FoundBeat = Readonly<{
-  beatId: string;
-  part?: string;
-  /** Round or verse of the part, counted from 1. */
-  round?: number;
-  label: string;
-  startSeconds: number;
-  endSeconds: number;
-  confidence: number;
-  state: LedState;
-}>;
 
 /** As sure as this in nats, something is told as left out; below it, it was led unheard. */
 const SURE_LEFT_OUT = 0.5;
@@ -80,9 +62,7 @@ function outcome(
   });
   const surest = Math.max(...placed.map(({ led }) => led));
   if (inPlace.length > 0) {
-    const led = Math.max(
-      ...placed.filter(({ found }) => found).map((one) => one.led),
-    );
+    const led = Math.max(...placed.filter(({ found }) => found).map((one) => one.led));
     // Twice is told of the whole, not of a part of it that was mentioned again.
     const again = elsewhere.length * 2 >= placed.length;
     const first = span(inPlace, again ? 'twice' : 'led', chance(led));
@@ -119,8 +99,9 @@ export function foundBeats(adventure: Adventure, laid: Laid): readonly FoundBeat
       if (whole[0]!.state === 'left out') return whole;
       const byPart = new Map<string, Placed[]>();
       for (const one of placed) {
-        const { part, round: nth } = one.segment;
-        if (part === null) continue;
+        const { part, round: nth, mayMove } = one.segment;
+        // Showing it is not doing it.
+        if (part === null || !mayMove) continue;
         const key = `${part} ${nth}`;
         byPart.set(key, [...(byPart.get(key) ?? []), one]);
       }

@@ -2,14 +2,14 @@ import type { Adventure } from '../document/adventure';
 import { beatLabel } from '../beats';
 import { beatsOf, drawsOf } from '../document/beats-of';
 import { moveBookOf } from '../moves/move-book';
+import type { Pin } from '../log/reviewed';
 import type { Schedule } from '../schedule/unroll';
 import { align, type Alignment, type Pins } from './align';
-import { chunksOf } from './chunks';
+import { chunksOf, type Heard } from './chunks';
 import { countsAloud, type CountAloud } from './counting-aloud';
 import { evidenceFor } from './evidence';
 import type { Segment } from './listening';
 import { segmentsOf } from './segments';
-import type { TimedWord } from './timed-word';
 
 /** A recording laid along the script. */
 export type Laid = Readonly<{
@@ -56,10 +56,9 @@ function pace(segments: readonly Segment[], { found, led }: Alignment, before: n
 export function layAlong(
   adventure: Adventure,
   { cues, totalSeconds }: Pick<Schedule, 'cues' | 'totalSeconds'>,
-  words: readonly TimedWord[],
-  endSeconds: number,
+  { words, voices, endSeconds }: Heard,
   known: ReadonlySet<string>,
-  pins: ReadonlyMap<string, number | 'left out'> = new Map(),
+  pins: ReadonlyMap<string, Pin> = new Map(),
 ): Laid {
   const segments = segmentsOf(adventure, cues, known);
   const counts = countsAloud(words);
@@ -70,13 +69,13 @@ export function layAlong(
     }),
   );
   const cuts = [...byPlace.values()].filter((pin) => pin !== 'left out');
-  const chunks = chunksOf(words, counts, endSeconds, cuts);
+  const chunks = chunksOf({ words, voices, endSeconds }, counts, cuts);
   let times = within(endSeconds / Math.max(1, totalSeconds));
   let alignment: Alignment = { found: [], led: new Float64Array(segments.length) };
   for (let pass = 0; pass < 2; pass += 1) {
     const secondsEach = segments.map(({ plannedSeconds }) => plannedSeconds * times);
     const evidence = evidenceFor(segments, secondsEach, chunks, counts, endSeconds);
-    alignment = align(segments, secondsEach, evidence, chunks, endSeconds, byPlace);
+    alignment = align(segments, secondsEach, evidence, { chunks, endSeconds }, byPlace);
     times = pace(segments, alignment, times);
   }
   const book = moveBookOf(adventure);

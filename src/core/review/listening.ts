@@ -21,6 +21,8 @@ export type Segment = Readonly<{
   toCue: number;
   /** How unlikely it is left out, in nats. */
   skipCost: number;
+  /** How far its length may be off, as a standard deviation of its logarithm: a drink is soon cut short. */
+  spread: number;
   /** It may be found elsewhere than in its place. */
   mayMove: boolean;
   variants: readonly Listening[];

@@ -1,9 +1,9 @@
-import { drawsOf } from '../document/beats-of';
+import { beatsOf } from '../document/beats-of';
 import { beatLabel, partsOfBeat, type Beat } from '../beats';
 import type { Draw } from '../beats/draw-schema';
 import type { Adventure } from '../document/adventure';
 import type { Cue } from '../cues/cue';
-import { isCountedWork } from '../cues/cue';
+import { isCountedWork, isWork } from '../cues/cue';
 import { deviceFile } from '../devices';
 import type { Part } from '../beats/beat-file';
 import { alsoCalled } from '../moves/names-of';
@@ -23,6 +23,7 @@ const SAID = {
   also: 0.12,
   picture: 0.3,
   line: 0.5,
+  again: 0.25,
   linePair: 0.25,
   meanwhile: 0.35,
   side: 0.4,
@@ -34,6 +35,8 @@ const SAID = {
 
 /** How unlikely it is that something is left out, in nats: a line sooner than a move. */
 const SKIP = { line: 1.7, move: 2.3 } as const;
+/** How far lengths are off, as standard deviations of their logarithms. Our own judgement. */
+const SPREAD = { usual: 0.48, drink: 0.9 } as const;
 /** Fewer reps than this are not counted aloud. */
 const FEWEST_COUNTED = 4;
 /** What passes so quickly, with nothing to listen for, belongs to what goes before. */
@@ -53,7 +56,7 @@ class Listener {
       if (pairs > 0 && n > 0) this.add(pairOf(words[n - 1]!, word), pairs);
     });
   }
-  part({ move, also, guise }: Part, book: MoveBook): void {
+  part({ move, also, guise }: Part, line: number, book: MoveBook): void {
     for (const id of [move, ...also]) {
       const known = moveIn(book, id);
       const named = guise.name === '' && id === move;
@@ -63,8 +66,8 @@ class Listener {
     this.text(guise.name, SAID.name, SAID.namePair);
     this.text(guise.picture, SAID.picture, 0);
     this.text(guise.note, SAID.picture, 0);
-    this.text(guise.line, SAID.line, SAID.linePair);
-    this.text(guise.meanwhile, SAID.meanwhile, SAID.linePair);
+    this.text(guise.line, line, 0);
+    this.text(guise.meanwhile, line, 0);
   }
   cue(cue: Cue): void {
     this.text(cue.text, SAID.line, SAID.linePair);
@@ -96,7 +99,7 @@ function deviceWords({ device }: Draw, listener: Listener): void {
 function entryTerms(beat: Draw, entry: number, book: MoveBook): Listening {
   const listener = new Listener();
   const { action, label, then } = beat.entries[entry]!;
-  for (const one of [action, ...then]) listener.part(one, book);
+  for (const one of [action, ...then]) listener.part(one, SAID.line, book);
   listener.text(label, SAID.label, 0);
   deviceWords(beat, listener);
   return listener.terms;
@@ -104,7 +107,7 @@ function entryTerms(beat: Draw, entry: number, book: MoveBook): Listening {
 
 function standInTerms(beat: Draw, book: MoveBook): Listening {
   const listener = new Listener();
-  if (beat.rules.standIn) listener.part(beat.rules.standIn, book);
+  if (beat.rules.standIn) listener.part(beat.rules.standIn, SAID.line, book);
   return listener.terms;
 }
 
@@ -130,6 +133,77 @@ function keyOf(cue: Cue, beat: Beat | undefined, before: string): string {
   return `${beatId}|${doing.part}|${doing.round.n}`;
 }
 
+/** What is listened for in each segment, beat by beat. */
+class Script {
+  readonly #book: MoveBook;
+  readonly #beats: ReadonlyMap<string, Beat>;
+  readonly #known: ReadonlySet<string>;
+
+  constructor(adventure: Adventure, known: ReadonlySet<string>) {
+    this.#book = moveBookOf(adventure);
+    this.#beats = new Map(beatsOf(adventure).map((beat) => [beat.id, beat]));
+    this.#known = known;
+  }
+
+  /** Cues that belong together, as from and up to. */
+  stretches(cues: readonly Cue[]): readonly Open[] {
+    const open: Open[] = [];
+    cues.forEach((cue, index) => {
+      const last = open.at(-1);
+      const key = keyOf(cue, this.#beats.get(cue.beatId), last?.key ?? '');
+      if (last?.key === key) last.to = index + 1;
+      else open.push({ key, from: index, to: index + 1 });
+    });
+    return open;
+  }
+
+  /** The draw of which nobody knows what came, if it is one. */
+  #unknown(beat: Beat | undefined): Draw | null {
+    return beat?.kind === 'draw' && !this.#known.has(beat.id) ? beat : null;
+  }
+
+  #variants(own: readonly Cue[], beat: Beat | undefined): readonly Listening[] {
+    const draw = this.#unknown(beat);
+    const listener = new Listener();
+    for (const cue of own) if (!draw || !cue.doing) listener.cue(cue);
+    const led = own.some(({ doing }) => doing !== null);
+    if (draw && led) return anyOutcome(draw, listener.terms, this.#book);
+    const ids = new Set(own.flatMap(({ doing }) => doing?.part ?? []));
+    for (const part of beat ? partsOfBeat(beat) : []) {
+      // What was said at the showing is said again while they do it.
+      if (ids.has(part.id)) listener.part(part, SAID.again, this.#book);
+    }
+    return [listener.terms];
+  }
+
+  segment({ key, from, to }: Open, cues: readonly Cue[]): Segment {
+    const own = cues.slice(from, to);
+    const { chapterId, beatId } = own[0]!;
+    const beat = this.#beats.get(beatId);
+    const doing = own.find((cue) => cue.doing)?.doing ?? null;
+    const isNamed = doing !== null && beat?.kind !== 'chain' && !this.#unknown(beat);
+    const counted = own.filter((cue) => isCountedWork(cue) && cue.doing!.amount >= FEWEST_COUNTED);
+    return {
+      key,
+      chapterId,
+      beatId,
+      part: isNamed ? doing.part : null,
+      round: doing?.round.n ?? 0,
+      label: isNamed ? doing.name : beat ? beatLabel(beat, this.#book) : '',
+      plannedSeconds: own.reduce((sum, { lengthSeconds }) => sum + lengthSeconds, 0),
+      fromCue: from,
+      toCue: to,
+      skipCost: doing ? SKIP.move : SKIP.line,
+      spread: own.some(({ kind }) => kind === 'drink') ? SPREAD.drink : SPREAD.usual,
+      mayMove: own.some(isWork),
+      variants: this.#variants(own, beat),
+      amounts: this.#unknown(beat)
+        ? []
+        : [...new Set(counted.map((cue) => Math.round(cue.doing!.amount)))],
+    };
+  }
+}
+
 /**
  * The script as it is led, in stretches that are looked for in a recording: each line, each part in each
  * of its rounds, each verse of a chain, each draw. `known` has the beats whose draws are known: for the
@@ -140,75 +214,22 @@ export function segmentsOf(
   cues: readonly Cue[],
   known: ReadonlySet<string>,
 ): readonly Segment[] {
-  const book = moveBookOf(adventure);
-  const beats = new Map(
-    adventure.chapters.flatMap((chapter) => chapter.beats).map((beat) => [beat.id, beat]),
-  );
-  const draws = new Map(drawsOf(adventure).map((beat) => [beat.id, beat]));
-  const open: Open[] = [];
-  cues.forEach((cue, index) => {
-    const last = open.at(-1);
-    const key = keyOf(cue, beats.get(cue.beatId), last?.key ?? '');
-    if (last?.key === key) last.to = index + 1;
-    else open.push({ key, from: index, to: index + 1 });
-  });
+  const script = new Script(adventure, known);
   const segments: Segment[] = [];
   const used = new Map<string, number>();
-  for (const { key, from, to } of open) {
-    const own = cues.slice(from, to);
-    const first = own[0]!;
-    const doing = own.find((cue) => cue.doing)?.doing ?? null;
-    const beat = beats.get(first.beatId);
-    const draw = doing && !known.has(first.beatId) ? draws.get(first.beatId) : undefined;
-    const listener = new Listener();
-    for (const cue of own) if (!draw || !cue.doing) listener.cue(cue);
-    if (doing && !draw && beat) {
-      const ids = new Set(own.flatMap((cue) => cue.doing?.part ?? []));
-      const parts = partsById(beat, ids);
-      for (const part of parts) listener.part({ ...part, guise: { ...part.guise, line: '', meanwhile: '' } }, book);
-    }
-    const variants = draw ? anyOutcome(draw, listener.terms, book) : [listener.terms];
-    const plannedSeconds = own.reduce((sum, { lengthSeconds }) => sum + lengthSeconds, 0);
+  for (const open of script.stretches(cues)) {
+    const segment = script.segment(open, cues);
     const before = segments.at(-1);
-    const says = variants.some(({ size }) => size > 0);
-    if (before?.beatId === first.beatId && plannedSeconds < PASSING_SECONDS && !says) {
-      segments[segments.length - 1] = {
-        ...before,
-        toCue: to,
-        plannedSeconds: before.plannedSeconds + plannedSeconds,
-      };
+    const says = segment.variants.some(({ size }) => size > 0);
+    const passes = segment.plannedSeconds < PASSING_SECONDS && !says;
+    if (before?.beatId === segment.beatId && passes) {
+      const plannedSeconds = before.plannedSeconds + segment.plannedSeconds;
+      segments[segments.length - 1] = { ...before, toCue: segment.toCue, plannedSeconds };
       continue;
     }
-    const times = (used.get(key) ?? 0) + 1;
-    used.set(key, times);
-    const isChain = beat?.kind === 'chain';
-    segments.push({
-      key: times === 1 ? key : `${key}|${times}`,
-      chapterId: first.chapterId,
-      beatId: first.beatId,
-      part: doing && !draw && !isChain ? doing.part : null,
-      round: doing?.round.n ?? 0,
-      label: doing && !draw && !isChain ? doing.name : beat ? beatLabel(beat, book) : '',
-      plannedSeconds,
-      fromCue: from,
-      toCue: to,
-      skipCost: doing ? SKIP.move : SKIP.line,
-      mayMove: doing !== null,
-      variants,
-      amounts: draw
-        ? []
-        : [
-            ...new Set(
-              own
-                .filter((cue) => isCountedWork(cue) && cue.doing!.amount >= FEWEST_COUNTED)
-                .map((cue) => Math.round(cue.doing!.amount)),
-            ),
-          ],
-    });
+    const times = (used.get(open.key) ?? 0) + 1;
+    used.set(open.key, times);
+    segments.push(times === 1 ? segment : { ...segment, key: `${open.key}|${times}` });
   }
   return segments;
-}
-
-function partsById(beat: Beat, ids: ReadonlySet<string>): readonly Part[] {
-  return partsOfBeat(beat).filter(({ id }) => ids.has(id));
 }

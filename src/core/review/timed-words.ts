@@ -1,5 +1,6 @@
 import { textInDigits } from '../words/numbers';
-import type { CaptionLine, TimedWord } from './timed-word';
+import type { CaptionLine } from '../log/reviewed';
+import type { TimedWord } from './timed-word';
 
 /** However long a caption stands, its words were said in so many seconds each at most. Our own judgement. */
 const MOST_SECONDS_A_WORD = 0.9;
@@ -51,7 +52,12 @@ function joined(words: readonly TimedWord[]): readonly TimedWord[] {
     const last = all.at(-1);
     const isUnit = /^[1-9]$/u.test(word.text);
     // Counting in tens and then in ones leaves a gap; "twenty one" does not.
-    if (last && isUnit && /^[2-9]0$/u.test(last.text) && word.startSeconds - last.endSeconds < 0.15) {
+    if (
+      last &&
+      isUnit &&
+      /^[2-9]0$/u.test(last.text) &&
+      word.startSeconds - last.endSeconds < 0.15
+    ) {
       const counts = all.at(-2)?.text === String(Number(last.text) + Number(word.text) - 1);
       const isFirst = all.at(-2)?.text === String(Number(last.text) - 1) && word.text === '1';
       if (counts || isFirst || !/^\d+$/u.test(all.at(-2)?.text ?? '')) {

@@ -3,7 +3,7 @@ import { seededRandom, type Random } from '../chance/random';
 import type { Adventure } from '../document/adventure';
 import { type Cue, isCountedWork, isWork } from '../cues/cue';
 import { numberWord } from '../words/numbers';
-import type { CaptionLine } from '../review/timed-word';
+import type { CaptionLine } from '../log/reviewed';
 import { segmentsOf } from '../review/segments';
 import type { Segment } from '../review/listening';
 
@@ -96,7 +96,9 @@ export function madeRecording(
   const starts = new Map<number, number>();
   let now = random.whole(0, 6);
   const say = (words: readonly string[], from: number, to: number) => {
-    const heard = words.map((word) => (random.share() < made.wrong ? misheard(word, random) : word));
+    const heard = words.map((word) =>
+      random.share() < made.wrong ? misheard(word, random) : word,
+    );
     for (let n = 0; n < heard.length; n += 7) {
       const each = (to - from) / Math.max(1, heard.length);
       const startSeconds = from + n * each;

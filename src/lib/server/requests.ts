@@ -1,10 +1,12 @@
 import {
+  CAPTION_FORMATS,
   CAREFUL_RUNS,
   drawSchema,
   INKS,
   LENGTH_UNITS,
   LOCAL_TIME,
   LOOK_CHOICES,
+  MAX_CAPTION_CHARACTERS,
   MOODS,
   moveSchema,
   PACK_PARTS,
@@ -92,4 +94,29 @@ export const importRequestSchema = z.strictObject({
   base64: z.string().optional(),
   title: z.string().max(120).default(''),
   moves: z.array(moveSchema).max(60).default([]),
+});
+
+/** Names that people have for the formats of captions: what is in them decides how they are read. */
+const CAPTION_NAMES = [...CAPTION_FORMATS, 'webvtt', 'subrip', 'ttml', 'sbv', 'lrc', 'txt', 'auto'];
+
+/** One draw that came: as `/api/schedule` tells it, or as it is read off a real device. */
+const drawn = z.looseObject({
+  outcome: z.int().min(0).max(10_000).nullable(),
+  number: z.int().min(0).max(10_000).nullable().default(null),
+});
+
+/**
+ * `POST /api/review`: the captions of a recording beside the adventure that was led in it. `draws` has
+ * what came, by beat; with a `seed` it is what the Stage drew from that; without both, what came is found
+ * by what was said.
+ */
+export const reviewRequestSchema = z.strictObject({
+  adventure,
+  setting: settingSchema.optional(),
+  pace: paceSchema.optional(),
+  captions: z.string().max(MAX_CAPTION_CHARACTERS),
+  format: z.enum(CAPTION_NAMES as [string, ...string[]]).default('auto'),
+  seed: z.int().min(0).max(0xffff_ffff).nullable().optional(),
+  draws: z.record(z.string(), z.array(drawn.nullable()).max(2000)).optional(),
+  endSeconds: z.number().min(1).max(14_400).optional(),
 });

@@ -31,7 +31,7 @@ export function newRun(
 ): Run {
   const book = moveBookOf(adventure);
   return {
-    version: 2,
+    version: 3,
     id: newRunId(),
     adventureId: adventure.id,
     title: adventure.title,
@@ -45,6 +45,7 @@ export function newRun(
     leading: saveLeading(leading, now),
     note: '',
     seed,
+    ages: adventure.setting.ages,
   };
 }
 

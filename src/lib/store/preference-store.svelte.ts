@@ -1,4 +1,13 @@
-import { parseDocument, PREFERENCES, USUAL_PREFERENCES, type Preferences } from '$core';
+import {
+  paceAs,
+  parseDocument,
+  PREFERENCES,
+  USUAL_PREFERENCES,
+  withLearned,
+  type Pace,
+  type PaceView,
+  type Preferences,
+} from '$core';
 import { aside, putAside, putAsideBefore } from './aside.svelte';
 import { arrupDb } from './db';
 import { written } from './written';
@@ -12,13 +21,27 @@ class PreferenceStore {
   #current = $state.raw<Preferences>(USUAL_PREFERENCES);
   #mode = $state<Mode>('system');
   #loading: Promise<void> | null = null;
+  #paceView = $state<PaceView>('mine');
+  readonly #pace = $derived.by(() => {
+    const { pace, learned, paceAside } = this.#current;
+    return paceAs(this.#paceView, withLearned(pace, learned, paceAside));
+  });
 
   get current(): Preferences {
     return this.#current;
   }
 
-  get pace() {
-    return this.#current.pace;
+  /** The pace that sessions are timed at: the presenter's own with what was learned, or another's. */
+  get pace(): Pace {
+    return this.#pace;
+  }
+
+  /** In whose pace sessions are looked at, until the page is loaded anew. */
+  get paceView(): PaceView {
+    return this.#paceView;
+  }
+  set paceView(view: PaceView) {
+    this.#paceView = view;
   }
 
   get mode(): Mode {

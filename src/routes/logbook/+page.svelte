@@ -1,6 +1,7 @@
 <script lang="ts">
   import { compareRun, lengthInWords, type Run, titleOf } from '$core';
   import { resolve } from '$app/paths';
+  import Film from '@lucide/svelte/icons/film';
   import { format } from 'date-fns';
   import { runs } from '$lib/store/run-store.svelte';
   import { gradually } from '$lib/ui/gradually.svelte';
@@ -18,6 +19,7 @@
         ? 'as planned'
         : `${lengthInWords(Math.abs(difference))} ${difference > 0 ? 'longer' : 'shorter'} than planned`;
     const speed = run.speed > 1 ? `, rehearsal ×${run.speed}` : '';
+    if (run.review) return `${lengthInWords(run.review.seconds)}, from a recording`;
     return `${lengthInWords(realSeconds)}, ${whole ? drift : 'ended early'}${speed}`;
   }
 </script>
@@ -26,7 +28,12 @@
 
 <main id="main" tabindex="-1" class="mx-auto max-w-6xl px-4 pb-24 sm:px-6">
   <h1 class="pt-8 text-4xl">Logbook</h1>
-  <p class="mt-1 mb-6 text-soft">Every session that was led from the Stage, as it really went.</p>
+  <div class="mt-1 mb-6 flex flex-wrap items-center justify-between gap-3">
+    <p class="text-soft">Every session that was led, as it really went.</p>
+    <a class="btn-quiet border border-line" href={resolve('/review')}>
+      <Film size={18} aria-hidden="true" />Look at a recording
+    </a>
+  </div>
   <KeptAside stores={['runs']} />
   {#if runs.list.length === 0}
     <p class="max-w-2xl border-t border-line py-12 font-heading text-2xl">

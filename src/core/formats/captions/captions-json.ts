@@ -1,4 +1,4 @@
-import type { CaptionLine } from '../../review/timed-word';
+import type { CaptionLine } from '../../log/reviewed';
 import { spokenOnly } from './caption-marks';
 import { clockSeconds } from './clock-time';
 
@@ -7,7 +7,15 @@ const isRow = (value: unknown): value is Row =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
 /** Names that files have for the same thing, and how many of it make a second. */
-const STARTS = { tStartMs: 1000, startMs: 1000, start_ms: 1000, start: 1, startTime: 1, begin: 1, from: 1 };
+const STARTS = {
+  tStartMs: 1000,
+  startMs: 1000,
+  start_ms: 1000,
+  start: 1,
+  startTime: 1,
+  begin: 1,
+  from: 1,
+};
 const ENDS = { endMs: 1000, end_ms: 1000, end: 1, endTime: 1, to: 1 };
 const LENGTHS = { dDurationMs: 1000, durationMs: 1000, duration: 1, dur: 1 };
 const TEXTS = ['text', 'utf8', 'content', 'transcript', 'word'];
@@ -41,7 +49,9 @@ function piecesIn(row: Row, startSeconds: number): readonly (readonly [string, n
     const at = Number.isNaN(own)
       ? startSeconds + (typeof after === 'number' ? after / 1000 : 0)
       : own;
-    const words = spokenOnly(textIn(piece) ?? '').split(' ').filter(Boolean);
+    const words = spokenOnly(textIn(piece) ?? '')
+      .split(' ')
+      .filter(Boolean);
     return words.map((word) => [word, at] as const);
   });
 }

@@ -1,4 +1,4 @@
-import type { CaptionLine } from '../../review/timed-word';
+import type { CaptionLine } from '../../log/reviewed';
 import { CLOCK_TIME, clockSeconds } from './clock-time';
 import { spokenOnly } from './caption-marks';
 

@@ -1,4 +1,4 @@
-import type { CaptionLine } from '../../review/timed-word';
+import type { CaptionLine } from '../../log/reviewed';
 import { spokenOnly } from './caption-marks';
 import { clockSeconds } from './clock-time';
 
@@ -47,9 +47,7 @@ export function linesOfXml(text: string): readonly CaptionLine[] {
     if (Number.isNaN(startSeconds)) return [];
     const lasts = seconds(has.get('dur') ?? has.get('d'), bare, ticks);
     const ends = seconds(has.get('end'), bare, ticks);
-    const endSeconds = Number.isNaN(ends)
-      ? startSeconds + (Number.isNaN(lasts) ? 4 : lasts)
-      : ends;
+    const endSeconds = Number.isNaN(ends) ? startSeconds + (Number.isNaN(lasts) ? 4 : lasts) : ends;
     const words: string[] = [];
     const wordSeconds: number[] = [];
     for (const word of elements(inner, 's|span')) {

@@ -1,5 +1,5 @@
 import { problem, type Result } from '../../model/problem';
-import type { CaptionLine } from '../../review/timed-word';
+import type { CaptionLine } from '../../log/reviewed';
 import { linesOfJson } from './captions-json';
 import { linesOfText } from './captions-text';
 import { linesOfXml } from './captions-xml';

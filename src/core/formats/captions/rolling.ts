@@ -1,4 +1,4 @@
-import type { CaptionLine } from '../../review/timed-word';
+import type { CaptionLine } from '../../log/reviewed';
 
 /** Captions of which so many begin with the end of the one before them roll. Our own judgement. */
 const ROLLING_SHARE = 0.3;

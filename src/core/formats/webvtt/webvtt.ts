@@ -26,7 +26,8 @@ const plain = (text: string) =>
     .replace(/</gu, '&lt;')
     .replace(/>/gu, '&gt;');
 
-function written(captions: readonly Caption[]): string {
+/** Texts with their times, in seconds, as a WebVTT file. */
+export function serializeTimedText(captions: readonly Caption[]): string {
   const cues = captions
     .map((one) => ({ ...one, text: plain(one.text) }))
     // A cue ends after it begins, and says something.
@@ -92,7 +93,7 @@ function captionsOf(cue: Cue): readonly Caption[] {
 
 /** The planned captions of a film: what is said, and what is done, at its time. */
 export function serializeCaptions({ cues }: Pick<Schedule, 'cues'>): string {
-  return written(cues.flatMap((cue) => captionsOf(cue).flatMap(pieces)));
+  return serializeTimedText(cues.flatMap((cue) => captionsOf(cue).flatMap(pieces)));
 }
 
 /** The chapters of a film, each to the start of the next. */
@@ -104,7 +105,7 @@ export function serializeChapters(
     const first = cues.find(({ chapterId }) => chapterId === id);
     return first ? [{ startSeconds: first.startSeconds, text: title.trim() || capital(kind) }] : [];
   });
-  return written(
+  return serializeTimedText(
     starts.map((one, n) => ({ ...one, endSeconds: starts[n + 1]?.startSeconds ?? totalSeconds })),
   );
 }

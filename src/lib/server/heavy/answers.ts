@@ -6,6 +6,7 @@ import { answerForecast } from './forecast';
 import { answerImport } from './import-plan';
 import { answerOdds } from './odds';
 import { answerRead } from './read';
+import { answerReview } from './review';
 import { answerSchedule } from './schedule';
 
 /** Every route that may take its time, by name. */
@@ -17,6 +18,7 @@ export const ANSWERS = {
   import: answerImport,
   odds: answerOdds,
   read: answerRead,
+  review: answerReview,
   schedule: answerSchedule,
 } as const satisfies Readonly<Record<string, Answer>>;
 export type AnswerName = keyof typeof ANSWERS;

@@ -9,6 +9,7 @@ import {
   importRequestSchema,
   oddsRequestSchema,
   readRequestSchema,
+  reviewRequestSchema,
   scheduleRequestSchema,
 } from '$lib/server/requests';
 
@@ -22,6 +23,7 @@ export function GET() {
     '/api/fit': z.toJSONSchema(fitRequestSchema),
     '/api/forecast': z.toJSONSchema(forecastRequestSchema),
     '/api/read': z.toJSONSchema(readRequestSchema),
+    '/api/review': z.toJSONSchema(reviewRequestSchema, { io: 'input' }),
     '/api/import/{format}': z.toJSONSchema(importRequestSchema),
     '/api/export/{format}': z.toJSONSchema(exportRequestSchema),
   };

@@ -15,6 +15,7 @@
   import { format } from 'date-fns';
   import NextTimeLinks from '$lib/logbook/NextTimeLinks.svelte';
   import PlannedChart from '$lib/logbook/PlannedChart.svelte';
+  import { whatHappened } from '$lib/review/review-words';
   import { realWalk } from '$lib/logbook/real-walk';
   import { CHANGE_WORDS } from '$lib/stage/adapt-words';
   import { runs } from '$lib/store/run-store.svelte';
@@ -111,8 +112,9 @@
         : ''}
     </p>
     <p class="mt-4 text-2xl" data-summary>
-      <b class="font-heading">{clockOf(compared.realSeconds)}</b> led,
-      <b class="font-heading">{clockOf(compared.plannedSeconds)}</b> planned{compared.whole
+      <b class="font-heading">{clockOf(run.review?.seconds ?? compared.realSeconds)}</b> led,
+      <b class="font-heading">{clockOf(compared.plannedSeconds)}</b> planned{compared.whole ||
+      run.review
         ? ''
         : '; the session ended before the script did'}.
     </p>
@@ -123,6 +125,14 @@
         slotSeconds={run.slotSeconds}
       />
     </p>
+    {#if run.review}
+      <p class="mt-3 flex flex-wrap items-center gap-3 text-lg" data-from-recording>
+        From “{run.review.recording}”. {whatHappened(run.review)}
+        <a class="btn-quiet border border-line" href={resolve('/review/[id]', { id: run.id })}
+          >Open the recording’s page</a
+        >
+      </p>
+    {/if}
     <div class="mt-5">
       <Terrain
         cues={run.plan}

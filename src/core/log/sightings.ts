@@ -1,0 +1,110 @@
+import { ageBandOf, type Ages } from '../model/ages';
+import type { MoveBook } from '../moves/move-book';
+import { TIMINGS } from '../cues/timing';
+import type { PlannedCue, Run } from './run';
+
+/** What a presenter's pace is made of; seconds a rep by move: "rep squat". */
+export const REP = 'rep ';
+export type PaceKey =
+  'wordsPerMinute' | 'throwSeconds' | 'childThrowSeconds' | `${typeof REP}${string}`;
+
+const PLAIN_KEYS = ['wordsPerMinute', 'throwSeconds', 'childThrowSeconds'];
+
+export function isPaceKey(key: unknown): key is PaceKey {
+  return typeof key === 'string' && (PLAIN_KEYS.includes(key) || key.startsWith(REP));
+}
+
+/**
+ * How something went in one session, as times of what is usual: 1.2 is a fifth more. `seen` is how often
+ * it was seen there.
+ */
+export type Sighting = Readonly<{ key: PaceKey; times: number; seen: number }>;
+
+/** What is so far off is a break or a slip of the finger, not a pace: times of the usual. */
+const SANE = { least: 0.25, most: 4 } as const;
+/** A line of fewer words tells more of reaching for the screen than of talking. */
+const FEWEST_WORDS = 6;
+/** From this on a planned throw is one by a child, in seconds. */
+const LEAST_CHILD_THROW = 7;
+/** Fewer counts tell no tempo. */
+const FEWEST_COUNTS = 4;
+
+/** The middle of some values. Throws a RangeError for none. */
+export function median(values: readonly number[]): number {
+  if (values.length === 0) throw new RangeError('median: no values');
+  const sorted = [...values].sort((a, b) => a - b);
+  const half = sorted.length / 2;
+  return Number.isInteger(half)
+    ? (sorted[half - 1]! + sorted[half]!) / 2
+    : sorted[Math.floor(half)]!;
+}
+
+const usualRep = (book: MoveBook, id: string, ages: Ages): number | null =>
+  book.get(id)?.secondsPerRep[ageBandOf(ages)] ?? null;
+
+/** A visit of a cue that the leader and not the clock ended, and how many seconds it was. */
+type Stay = Readonly<{ cue: PlannedCue; seconds: number }>;
+type Told = readonly [PaceKey, number];
+
+/** A line that waited for the leader. */
+function ofLine({ cue: { kind, words = 0 }, seconds }: Stay, { leading }: Run): Told | null {
+  const isLine = kind === 'say' || kind === 'ask';
+  if (!isLine || leading.lines !== 'wait for me' || words < FEWEST_WORDS) return null;
+  const wait = kind === 'ask' ? TIMINGS.questionWait.usual : 0;
+  const talk = Math.max(0.5, seconds - wait);
+  return ['wordsPerMinute', (words * 60) / talk / TIMINGS.wordsPerMinute.usual];
+}
+
+/** A throw of a real die, until it was typed; who throws is told by how long it was planned to take. */
+function ofThrow({ cue, seconds }: Stay, { typed }: Run): Told | null {
+  if (cue.kind !== 'draw' || !typed?.[cue.beatId]) return null;
+  const byChild = cue.lengthSeconds >= LEAST_CHILD_THROW;
+  const { usual } = byChild ? TIMINGS.childThrow : TIMINGS.presenterThrow;
+  return [byChild ? 'childThrowSeconds' : 'throwSeconds', seconds / usual];
+}
+
+/** Reps that were tapped. */
+function ofTaps(
+  { cue: { kind, counts = 0, move }, seconds }: Stay,
+  { leading }: Run,
+  usual: (move: string) => number | null,
+): Told | null {
+  if (kind !== 'work' || leading.counts !== 'taps' || counts < FEWEST_COUNTS) return null;
+  const each = move === undefined ? null : usual(move);
+  return each === null ? null : [`${REP}${move!}`, seconds / counts / each];
+}
+
+/**
+ * What a session tells of its leader's pace, one sighting for each thing. A rehearsal that was sped up
+ * tells nothing; on the Stage only what the leader ended does: a line that waited, reps that were tapped, a throw
+ * that was typed.
+ */
+export function sightingsOf(run: Run, book: MoveBook): readonly Sighting[] {
+  if (run.speed !== 1) return [];
+  const ages = run.ages ?? { from: 5, to: 5 };
+  const usual = (move: string) => usualRep(book, move, ages);
+  const found = new Map<PaceKey, number[]>();
+  const add = (key: PaceKey, times: number) => {
+    if (times >= SANE.least && times <= SANE.most)
+      found.set(key, [...(found.get(key) ?? []), times]);
+  };
+  if (run.review) {
+    const { wordsPerMinute, secondsPerRep } = run.review.pace;
+    if (wordsPerMinute !== null)
+      add('wordsPerMinute', wordsPerMinute / TIMINGS.wordsPerMinute.usual);
+    for (const [move, seconds] of Object.entries(secondsPerRep)) {
+      const each = usual(move);
+      if (each !== null) add(`${REP}${move}`, seconds / each);
+    }
+  } else {
+    const plan = new Map(run.plan.map((cue) => [cue.id, cue]));
+    for (const { cueId, lengthSeconds, cutShort } of run.leading.visits) {
+      const cue = plan.get(cueId);
+      if (!cue || cutShort) continue;
+      const stay = { cue, seconds: lengthSeconds };
+      const told = ofLine(stay, run) ?? ofThrow(stay, run) ?? ofTaps(stay, run, usual);
+      if (told) add(...told);
+    }
+  }
+  return [...found].map(([key, values]) => ({ key, times: median(values), seen: values.length }));
+}

@@ -1,0 +1,99 @@
+import type { Cue } from '../cues/cue';
+import { isOwnWork, isWork } from '../cues/cue';
+import type { Shares } from '../log/reviewed';
+import type { CountAloud } from './counting-aloud';
+import type { Laid } from './lay';
+
+/** A cue with when it really was, in seconds of the recording. */
+export type RealCue = Readonly<{ cue: Cue; startSeconds: number; endSeconds: number }>;
+
+/** The counts that were heard in a stretch of the recording. */
+export function countsWithin(
+  counts: readonly CountAloud[],
+  from: number,
+  to: number,
+): readonly CountAloud[] {
+  return counts.filter(({ startSeconds }) => startSeconds >= from - 0.5 && startSeconds < to);
+}
+
+/**
+ * Every cue that was led, in the order of the recording. Within a stretch that was found, each cue has
+ * its share of the time; where as many counts are heard as sets are counted, work lies where it was counted.
+ */
+export function realCues(
+  { segments, alignment, counts }: Laid,
+  cues: readonly Cue[],
+): readonly RealCue[] {
+  return alignment.found.flatMap(({ segment, fromSeconds, toSeconds }) => {
+    const { fromCue, toCue } = segments[segment]!;
+    const own = cues.slice(fromCue, toCue);
+    const heard = countsWithin(counts, fromSeconds, toSeconds);
+    const counted = own.filter((cue) => isWork(cue) && (cue.doing?.secondsPerCount ?? 0) > 0);
+    const anchors: (readonly [planned: number, real: number])[] = [[0, fromSeconds]];
+    const planned = own.reduce((sum, { lengthSeconds }) => sum + lengthSeconds, 0);
+    if (heard.length === counted.length) {
+      heard.forEach((count, n) => {
+        const cue = counted[n]!;
+        const begins = cue.startSeconds - own[0]!.startSeconds;
+        anchors.push([begins, count.startSeconds], [begins + cue.lengthSeconds, count.endSeconds]);
+      });
+    }
+    anchors.push([planned, toSeconds]);
+    const real = (at: number) => {
+      let n = 0;
+      while (n < anchors.length - 2 && anchors[n + 1]![0] <= at) n += 1;
+      const [[fromPlanned, from], [toPlanned, to]] = [anchors[n]!, anchors[n + 1]!];
+      const share = toPlanned > fromPlanned ? (at - fromPlanned) / (toPlanned - fromPlanned) : 0;
+      return Math.min(toSeconds, Math.max(fromSeconds, from + Math.min(1, share) * (to - from)));
+    };
+    let now = fromSeconds;
+    return own.map((cue): RealCue => {
+      const at = cue.startSeconds - own[0]!.startSeconds;
+      const startSeconds = Math.max(now, real(at));
+      const endSeconds = Math.max(startSeconds, real(at + cue.lengthSeconds));
+      now = endSeconds;
+      return { cue, startSeconds, endSeconds };
+    });
+  });
+}
+
+const lasts = ({ startSeconds, endSeconds }: RealCue) => endSeconds - startSeconds;
+
+/** Effort from which on children move: 1 is still. */
+const MOVES = 2;
+
+export function sharesOf(
+  real: readonly RealCue[],
+  speech: readonly Readonly<{ startSeconds: number; endSeconds: number }>[],
+  endSeconds: number,
+): Shares {
+  const moving = real.filter(({ cue }) => isWork(cue) && cue.effort >= MOVES);
+  const side = (name: 'left' | 'right') =>
+    real
+      .filter(({ cue }) => isOwnWork(cue) && cue.doing?.side === name)
+      .reduce((sum, one) => sum + lasts(one), 0);
+  let longestStillSeconds = 0;
+  let longestStillAt = 0;
+  let still = 0;
+  for (const stop of [
+    ...moving.map((one) => [one.startSeconds, one.endSeconds] as const),
+    [endSeconds, endSeconds] as const,
+  ].sort((a, b) => a[0] - b[0])) {
+    if (stop[0] - still > longestStillSeconds) {
+      longestStillSeconds = stop[0] - still;
+      longestStillAt = still;
+    }
+    still = Math.max(still, stop[1]);
+  }
+  const all = Math.max(1, endSeconds);
+  const share = (seconds: number) => Math.min(1, Math.round((seconds / all) * 1000) / 1000);
+  const tenth = (seconds: number) => Math.round(seconds * 10) / 10;
+  return {
+    moving: share(moving.reduce((sum, one) => sum + lasts(one), 0)),
+    talking: share(speech.reduce((sum, one) => sum + one.endSeconds - one.startSeconds, 0)),
+    longestStillSeconds: tenth(longestStillSeconds),
+    longestStillAt: tenth(longestStillAt),
+    leftSeconds: tenth(side('left')),
+    rightSeconds: tenth(side('right')),
+  };
+}

@@ -1,0 +1,29 @@
+import { knownDraws, resolveDraws, review, runOfReview, unroll } from '$core';
+import { answerRequests } from '$lib/workers/ask-worker';
+import type { ReviewAnswer, ReviewRequest } from './protocol';
+
+answerRequests<ReviewRequest, ReviewAnswer>(self, (asked) => {
+  const { adventure, pace, drawn, lines, voices, seconds, pins } = asked;
+  const { setting } = adventure;
+  const seed = drawn?.seed ?? null;
+  const typed = new Map(Object.entries(drawn?.typed ?? {}));
+  const draws = resolveDraws(adventure, setting, pace, seed, typed);
+  const schedule = unroll(adventure, setting, pace, draws);
+  const known = drawn ? new Set(draws.keys()) : knownDraws(adventure);
+  const found = review({
+    adventure,
+    schedule,
+    known,
+    lines,
+    voices,
+    endSeconds: seconds,
+    pins: new Map(Object.entries(pins)),
+  });
+  const run = runOfReview(adventure, schedule, found, {
+    ...asked,
+    seed,
+    typed: drawn?.typed,
+    drawsKnown: drawn !== null,
+  });
+  return { run, stretches: found.stretches };
+});
