@@ -5,7 +5,7 @@ import type { SpanWorths } from './span-worths';
  * Done twice in a row: it lasts so many times as long, each time at least this share, and in each this share
  * of everything is heard. Our own judgement, tried on made recordings.
  */
-const TWICE = { times: 1.6, least: 0.6, share: 0.5, worth: 3 } as const;
+const TWICE = { times: 1.6, least: 0.6, share: 0.4, worth: 3 } as const;
 /** What was heard in a span of chunks, each term once, in nats. */
 export function heardWithin(hits: VariantEvidence['hits'], from: number, to: number): number {
   const heard = new Map<number, number>();
