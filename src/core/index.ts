@@ -284,6 +284,14 @@ export { hasMusic, notesBetween } from './stage/music';
 export { momentOf } from './stage/moment';
 export { MOMENTS, type Moment } from './stage/moments';
 export { sumInSigns, sumOf, thingsOf, type DrawnSum } from './stage/thing-of';
+export {
+  answered,
+  askedNow,
+  promptsOf,
+  startRehearsal,
+  takenBack,
+  type Rehearsal,
+} from './stage/rehearsing';
 export { restoreLeading, saveLeading } from './stage/saved-leading';
 export { beatsToFilm, lineAt, type PromptLine, type ToFilm } from './stage/prompt';
 export { takeEndedAt, visitsOfFilm, type Take, type TakeMark } from './stage/takes';

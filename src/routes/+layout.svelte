@@ -35,14 +35,18 @@
     {
       path: '/' as const,
       name: 'Shelf',
-      at: ['/', '/desk/[id]', '/desk/[id]/versions', '/prep/[id]', '/trash'],
+      at: ['/', '/desk/[id]', '/desk/[id]/versions', '/prep/[id]', '/rehearse/[id]', '/trash'],
     },
     {
       path: '/moves' as const,
       name: 'Moves',
       at: ['/moves', '/moves/pictures', '/moves/[id]', '/moves/[id]/change'],
     },
-    { path: '/logbook' as const, name: 'Logbook', at: ['/logbook', '/logbook/[id]', '/review', '/review/[id]'] },
+    {
+      path: '/logbook' as const,
+      name: 'Logbook',
+      at: ['/logbook', '/logbook/[id]', '/review', '/review/[id]'],
+    },
     { path: '/settings' as const, name: 'Settings', at: ['/settings'] },
   ];
 </script>

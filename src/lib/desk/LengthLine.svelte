@@ -1,6 +1,7 @@
 <!-- How long it is, beside the slot; and what is done at home, where something is. -->
 <script lang="ts">
   import { besideSlot, clockOf, lengthInShort, lengthTold } from '$core';
+  import { preferences } from '$lib/store/preference-store.svelte';
   import type { Desk } from './desk.svelte';
 
   type Props = {
@@ -9,6 +10,14 @@
     short?: boolean;
   };
   const { desk, short = false }: Props = $props();
+
+  const WHOSE = {
+    mine: '',
+    usual: ' in a usual pace',
+    slower: ' for a slower colleague',
+    brisk: ' for a brisker colleague',
+  } as const;
+  const whose = $derived(WHOSE[preferences.paceView]);
 
   const slotSeconds = $derived(desk.adventure.setting.slotSeconds);
   const inShort = $derived(lengthInShort(desk.told));
@@ -26,7 +35,7 @@
       ><span class="joint">{more ? ', ' : '; '}</span>{more ? `${more}; ` : ''}{besideSlot(
         desk.told,
         slotSeconds,
-      )}</span
+      )}{whose}</span
     >{/if}
 </span>
 {#if !short && desk.home !== null}

@@ -9,6 +9,7 @@
   import type { Desk } from './desk.svelte';
   import FindPanel from './FindPanel.svelte';
   import { LOOKS, type Look } from './looking.svelte';
+  import WhosePace from './WhosePace.svelte';
   import StoryAndRoom from './StoryAndRoom.svelte';
 
   const { desk }: { desk: Desk } = $props();
@@ -52,7 +53,7 @@
           {#if desk.looking.at === 'notes'}<NotesOnAll {desk} />{/if}
         </Tabs.Content>
         <Tabs.Content value="expect">
-          {#if desk.looking.at === 'expect'}<ForecastPanel {desk} />{/if}
+          {#if desk.looking.at === 'expect'}<WhosePace {desk} /><ForecastPanel {desk} />{/if}
         </Tabs.Content>
         <Tabs.Content value="balance">
           {#if desk.looking.at === 'balance'}

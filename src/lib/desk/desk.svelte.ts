@@ -96,6 +96,11 @@ export class Desk {
     this.#reading.write(chapterId);
   }
 
+  /** The clock and the notes anew: the pace is another. */
+  timeAnew(): void {
+    this.#reading.again();
+  }
+
   /** What a typed line is read with. */
   get lineTools(): LineTools {
     const { ages, kit } = this.adventure.setting;

@@ -84,6 +84,12 @@ export class Reading {
     this.#cancelReading = whenIdle(() => this.#read());
   }
 
+  /** All of it anew, with nothing changed in the script: the pace is another. */
+  again(): void {
+    this.#cancelReading();
+    this.#read();
+  }
+
   #read(): void {
     const adventure = this.#with.adventure();
     const { setting, moves } = adventure;

@@ -48,6 +48,7 @@
 
   $effect(() => {
     void desk.adventure;
+    void preferences.pace;
     let cancel = () => {};
     const timer = setTimeout(() => (cancel = play()), REST_MS);
     return () => {

@@ -82,6 +82,15 @@
         {/if}
       {/if}
     {/each}
+    {#each review.moments as moment, n (n)}
+      <rect
+        x={x(moment.startSeconds) - 1.5}
+        y={LANE + GAP - 8}
+        width="3"
+        height="8"
+        fill="var(--pencil)"
+      />
+    {/each}
     {#each minutes as minute (minute)}
       <line
         x1={x(minute * 60)}
@@ -95,6 +104,6 @@
   </svg>
   <figcaption class="flex flex-wrap justify-between gap-x-6 text-soft">
     <span>Above: your script. Below: the recording, {clockOf(review.seconds)} long.</span>
-    <span>Dashed: left out. Underlined: twice, or not in its place.</span>
+    <span>Dashed: left out. Small marks: what to cut or do again.</span>
   </figcaption>
 </figure>

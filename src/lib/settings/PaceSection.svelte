@@ -15,6 +15,7 @@
   import { preferences } from '$lib/store/preference-store.svelte';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
+  import LearnedPace from './LearnedPace.svelte';
   import ReadAloud from './ReadAloud.svelte';
 
   type Seconds = 'changeSeconds' | 'throwSeconds' | 'childThrowSeconds';
@@ -141,6 +142,7 @@
       onpick={(move) => setRep(move, usualRep(move.id))}
     />
   </p>
+  <LearnedPace />
   <p class="mt-2 text-soft">
     Every length follows from these. What you leave out is taken from recordings of others at work:
     half of them say {TIMINGS.wordsPerMinute.least} to {TIMINGS.wordsPerMinute.most} words a minute while

@@ -6,6 +6,7 @@
   import { runs } from '$lib/store/run-store.svelte';
   import { gradually } from '$lib/ui/gradually.svelte';
   import KeptAside from '$lib/ui/KeptAside.svelte';
+  import PlansHold from '$lib/logbook/PlansHold.svelte';
   import { realWalk } from '$lib/logbook/real-walk';
   import Terrain from '$lib/terrain/Terrain.svelte';
 
@@ -41,7 +42,9 @@
       counts too.
     </p>
   {:else}
-    <ul>
+    <PlansHold runs={runs.list} />
+    <h2 class="text-2xl">Session by session</h2>
+    <ul class="mt-2">
       {#each runs.list.slice(0, shown.count) as run (run.id)}
         <li class="border-t border-line">
           <a

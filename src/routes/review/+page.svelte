@@ -6,6 +6,7 @@
   import Captions from '@lucide/svelte/icons/captions';
   import Film from '@lucide/svelte/icons/film';
   import { format } from 'date-fns';
+  import { demoRecording } from '$lib/demo/demo-recordings';
   import { beginReview, CantReview } from '$lib/review/begin-review';
   import FileChoice from '$lib/review/FileChoice.svelte';
   import { runs } from '$lib/store/run-store.svelte';
@@ -35,6 +36,15 @@
   const day = $derived(chosenDay || fileDay);
   const sessionName = (run: Run) =>
     `${format(run.startedAt, 'EEE d MMMM, HH:mm')} (${lengthInWords(run.leading.elapsedSeconds)})`;
+
+  /** Captions that ship for this adventure of the demo. */
+  const demo = $derived(
+    shelf.records.find(({ id, demo: is }) => is && id === adventureId) &&
+      demoRecording(adventureId),
+  );
+  async function takeDemo() {
+    captions = (await demo?.()) ?? null;
+  }
 
   async function begin() {
     if (!adventure) return;
@@ -76,7 +86,7 @@
         <div>
           <label class="block">
             <span class="font-heading text-xl font-bold">Which adventure was it?</span>
-            <select class="select mt-2 w-full max-w-xl text-lg" bind:value={adventureId}>
+            <select class="select mt-2 w-full max-w-xl pl-3! text-lg" bind:value={adventureId}>
               {#each shelf.records as { id, document } (id)}
                 <option value={id}>{titleOf(document)}</option>
               {/each}
@@ -86,7 +96,7 @@
             <label class="mt-3 block">
               <span class="text-soft">Did you lead it from the Stage? Then its dice are known.</span
               >
-              <select class="select mt-1 w-full max-w-xl" bind:value={sessionId}>
+              <select class="select mt-1 w-full max-w-xl pl-3!" bind:value={sessionId}>
                 <option value="">No, or I don’t know</option>
                 {#each sessions as run (run.id)}
                   <option value={run.id}>{sessionName(run)}</option>
@@ -147,6 +157,14 @@
         </div>
       </li>
     </ol>
+    {#if demo}
+      <p class="mt-8 border-t border-line pt-4" data-demo-recording>
+        Nothing recorded yet?
+        <button type="button" class="min-h-6 underline" onclick={takeDemo}
+          >Take the demo’s captions of “{titleOf(adventure!)}”</button
+        >: somebody led it and forgot a thing or two.
+      </p>
+    {/if}
     {#if trouble}<p class="mt-4 font-semibold text-pencil" role="alert">{trouble}</p>{/if}
   {/if}
 </main>

@@ -2,6 +2,7 @@
   import { hasBeats } from '$core';
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
+  import Brain from '@lucide/svelte/icons/brain';
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
   import Play from '@lucide/svelte/icons/play';
   import { addDays, format } from 'date-fns';
@@ -64,6 +65,12 @@
       <div class="flex items-center gap-4">
         <SaveState {draft} />
         {#if hasBeats(adventure)}
+          <a
+            class="btn-quiet border border-line"
+            href={resolve('/rehearse/[id]', { id: adventure.id })}
+          >
+            <Brain size={18} aria-hidden="true" />Rehearse it by heart
+          </a>
           <a class="btn-lamp" href={resolve('/stage/[id]', { id: adventure.id })}>
             <Play size={20} aria-hidden="true" />Lead it
           </a>

@@ -1,0 +1,39 @@
+<!-- In whose pace the session is timed: one's own, or a colleague's who takes over. -->
+<script lang="ts">
+  import { counted } from '$core';
+  import { resolve } from '$app/paths';
+  import { preferences } from '$lib/store/preference-store.svelte';
+  import InlineChoice from '$lib/ui/InlineChoice.svelte';
+  import type { Desk } from './desk.svelte';
+
+  const { desk }: { desk: Desk } = $props();
+
+  /** Most sessions that told of any one thing. */
+  const sessions = $derived(
+    Math.max(0, ...preferences.current.learned.map((figure) => figure.sessions)),
+  );
+  const mine = $derived(
+    sessions > 0
+      ? `in your pace, from ${counted(sessions, 'session', 'sessions')}`
+      : 'in your pace',
+  );
+</script>
+
+<p class="mb-3">
+  Timed
+  <InlineChoice
+    value={preferences.paceView}
+    label="In whose pace it’s timed"
+    choices={[
+      ['mine', mine],
+      ['usual', 'in a usual pace'],
+      ['slower', 'for a slower colleague'],
+      ['brisk', 'for a brisker colleague'],
+    ] as const}
+    onchange={(view) => {
+      preferences.paceView = view;
+      desk.timeAnew();
+    }}
+  />.
+  <a class="text-soft" href={resolve('/settings')}>Your pace</a>
+</p>
