@@ -1,7 +1,7 @@
 /** The voice detector of WebRTC, compiled to WebAssembly; it brings no types of its own. */
 declare module '@echogarden/fvad-wasm' {
   type Detector = number;
-  type Module = Readonly<{
+  export type Fvad = Readonly<{
     HEAP16: Int16Array;
     _malloc: (bytes: number) => number;
     _free: (pointer: number) => void;
@@ -12,7 +12,5 @@ declare module '@echogarden/fvad-wasm' {
     /** 1 for a voice, 0 for none, -1 for a frame of a length that it can't hear. */
     _fvad_process: (detector: Detector, samples: number, count: number) => number;
   }>;
-  export default function fvad(options?: {
-    locateFile?: (name: string) => string;
-  }): Promise<Module>;
+  export default function fvad(options?: { locateFile?: (name: string) => string }): Promise<Fvad>;
 }

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { paceSchema } from '../cues/pace';
 import type { DeepReadonly } from '../model/deep-readonly';
 
 /** Longest recording that is reviewed, in seconds: four hours. */
@@ -114,6 +115,8 @@ export const reviewedSchema = z.strictObject({
   recording: z.string().max(300),
   /** Of the script as it was: a changed one can't be laid along anew. */
   scriptChecksum: z.string().max(80),
+  /** The pace that the plan was made in: it stays what it was. */
+  plannedPace: paceSchema,
   /** What came from the devices is known from the session on the Stage. */
   drawsKnown: z.boolean(),
   seconds,

@@ -1,4 +1,5 @@
 import { beatLabel } from '../beats';
+import type { Pace } from '../cues/pace';
 import type { Adventure } from '../document/adventure';
 import { beatsOf } from '../document/beats-of';
 import { chaptersOf, plannedCues, type Run } from '../log/run';
@@ -15,6 +16,7 @@ export type ReviewSource = Readonly<{
   startedAt: string;
   savedAt: string;
   recording: string;
+  plannedPace: Pace;
   lines: readonly CaptionLine[];
   voices: readonly (readonly [number, number])[] | null;
   pins: Readonly<Record<string, Pin>>;
@@ -39,6 +41,7 @@ export function runOfReview(
   const reviewed: Reviewed = {
     recording: source.recording.slice(0, 300),
     scriptChecksum: scriptChecksum(adventure),
+    plannedPace: source.plannedPace,
     drawsKnown: source.drawsKnown,
     seconds: endSeconds,
     lines: source.lines,

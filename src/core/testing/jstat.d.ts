@@ -6,7 +6,10 @@ declare module 'jstat' {
       cdf(k: number, n: number, p: number): number;
     };
     hypgeom: { pdf(k: number, all: number, marked: number, drawn: number): number };
-    normal: { cdf(z: number, mean: number, deviation: number): number };
+    normal: {
+      pdf(z: number, mean: number, deviation: number): number;
+      cdf(z: number, mean: number, deviation: number): number;
+    };
     chisquare: { inv(p: number, degrees: number): number };
   };
   // The package has nothing but a default.

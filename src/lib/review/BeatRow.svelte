@@ -84,7 +84,8 @@
       {#each stretches as stretch (stretch.key)}
         {@const pin = pins[stretch.key]}
         <li class="flex flex-wrap items-center gap-x-3 gap-y-1" data-stretch={stretch.key}>
-          <span class="min-w-32 flex-1">{nameOf(stretch)}</span>
+          <span class="min-w-32 flex-1">{stretches.length > 1 ? nameOf(stretch) : 'begins at'}</span
+          >
           <label class="flex items-center gap-1">
             <span class="sr-only">{nameOf(stretch)} begins at</span>
             <input

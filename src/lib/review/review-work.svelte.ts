@@ -80,7 +80,7 @@ function requestOf(adventure: Adventure, run: Run) {
   const drawn = run.review?.drawsKnown ? { seed: run.seed ?? null, typed: run.typed } : null;
   return {
     adventure,
-    pace: preferences.pace,
+    pace: run.review?.plannedPace ?? preferences.pace,
     drawn,
     startedAt: run.startedAt,
     savedAt: today(),

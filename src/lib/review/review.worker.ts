@@ -21,6 +21,7 @@ answerRequests<ReviewRequest, ReviewAnswer>(self, (asked) => {
   });
   const run = runOfReview(adventure, schedule, found, {
     ...asked,
+    plannedPace: pace,
     seed,
     typed: drawn?.typed,
     drawsKnown: drawn !== null,

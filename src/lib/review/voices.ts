@@ -1,11 +1,11 @@
-/** Rate at which voices are listened for, in samples a second. */
-const RATE = 16_000;
+import { VOICE_RATE } from './hear-voices';
+
 /** Longer recordings are not listened through: their sound would fill the memory. In seconds. */
 export const LONGEST_HEARD = 75 * 60;
 
 /** One channel of a recording as numbers of 16 bits, at 16 kHz. Rejects where there is no sound in it. */
 export async function soundOf(file: File): Promise<Int16Array<ArrayBuffer>> {
-  const context = new OfflineAudioContext(1, 1, RATE);
+  const context = new OfflineAudioContext(1, 1, VOICE_RATE);
   let heard: AudioBuffer;
   try {
     heard = await context.decodeAudioData(await file.arrayBuffer());

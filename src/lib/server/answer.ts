@@ -111,7 +111,8 @@ export async function readRequest<Schema extends z.ZodObject>(
   const read = await readJson(request);
   if (read instanceof Response) return read;
   const { value } = read;
-  const bare = typeof value === 'object' && value !== null && 'format' in value;
+  const bare =
+    typeof value === 'object' && value !== null && 'format' in value && !('adventure' in value);
   const sent = checked(bare ? { adventure: value } : value, schema);
   if (sent instanceof Response) return sent;
   const { adventure } = sent.body as { adventure?: unknown };
