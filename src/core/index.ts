@@ -300,8 +300,10 @@ export { upcomingTicks, type UpcomingTick } from './stage/upcoming-ticks';
 export { ATTACK_SECONDS, QUIET_LEVEL, VOICES, type Voice } from './stage/voices';
 // log
 export { serializeTakesCsv } from './formats/takes/takes-csv';
-export { learnPace, withLearned, type LearnedFigure } from './log/learned-pace';
-export { REP, sightingsOf, type PaceKey } from './log/sightings';
+export { learnPace, type LearnedFigure } from './log/learned-pace';
+export { withLearned } from './log/with-learned';
+export { REP, type PaceKey } from './log/pace-key';
+export { sightingsOf } from './log/sightings';
 export { howPlansHold, type PlanHeld } from './log/how-plans-hold';
 export { compareRun, type BeatComparison } from './log/compare-run';
 export { chaptersOf, NO_DEBRIEF, plannedCues, RUN, type Debrief, type Run } from './log/run';

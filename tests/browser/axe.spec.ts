@@ -192,3 +192,22 @@ plain('a page that is not there says so, and is clean', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'There’s no such page here.' })).toBeVisible();
   await check(page, 'no such page');
 });
+
+test('a recording and what is known by heart are clean', async ({ page }) => {
+  test.slow();
+  await openShelf(page);
+  await page.goto('/review?adventure=adv_six-lamps');
+  await expect(page.getByRole('button', { name: /Take the demo’s captions/ })).toBeVisible();
+  await check(page, 'choosing a recording');
+  await page.getByRole('button', { name: /Take the demo’s captions/ }).click();
+  await page.getByRole('button', { name: 'Lay it along the script' }).click();
+  await page.getByRole('button', { name: 'Move by hand' }).click();
+  await expect(page.locator('[data-stretch]').first()).toBeVisible();
+  await check(page, 'a recording');
+  await page.goto('/logbook');
+  await expect(page.locator('[data-plans-hold]')).toBeVisible();
+  await check(page, 'logbook');
+  await page.goto('/rehearse/adv_six-lamps');
+  await page.getByRole('button', { name: 'Show me' }).click();
+  await check(page, 'by heart');
+});

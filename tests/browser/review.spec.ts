@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { parse as parseCsv } from 'csv-parse/sync';
-import type { Page } from '@playwright/test';
+import { chromium, type Page } from '@playwright/test';
 import { spoken, spokenFile } from '../outside/spoken';
+import { chromium as ours } from './chromium';
 import { expect, openShelf, stored, test, typeLine } from './arrup';
 
 const headers = { 'content-type': 'application/json' };
@@ -206,4 +207,51 @@ test('a script is rehearsed by heart, and what was forgotten comes again', async
   await page.getByRole('button', { name: 'I knew it' }).click();
   await expect(page.getByRole('heading', { name: 'You know it by heart.' })).toBeVisible();
   await expect(page.locator('[data-known] li')).toHaveCount(1);
+});
+
+test('the microphone hears how fast somebody reads; refused, the clock does', async ({
+  baseURL,
+}) => {
+  // A microphone that somebody has been reading into for a good while already.
+  const reading = spoken(
+    Array.from({ length: 12 }, () => [
+      0.4,
+      'The letters of Lanternfen wait on our side of the marsh.',
+    ]),
+  );
+  const file = spokenFile(reading);
+  const open = async (...more: string[]) => {
+    const browser = await chromium.launch({ ...ours, args: [...ours.args, ...more] });
+    const context = await browser.newContext({ baseURL: baseURL!, serviceWorkers: 'block' });
+    const page = await context.newPage();
+    await page.goto('/settings');
+    await page.getByText('Read this aloud, and I’ll measure it').click();
+    await page.getByRole('button', { name: 'Let the microphone listen' }).click();
+    return { browser, page, said: page.locator('[data-measured]') };
+  };
+  const allowed = await open(
+    '--use-fake-device-for-media-stream',
+    '--use-fake-ui-for-media-stream',
+    `--use-file-for-fake-audio-capture=${file}`,
+  );
+  try {
+    const stop = allowed.page.getByRole('button', { name: 'Stop: I’m done' });
+    await expect(stop).toBeVisible();
+    // Nobody reads the passage in less than this.
+    await allowed.page.waitForTimeout(27_000);
+    await stop.click();
+    await expect(allowed.said).toContainText(/\d+ words a minute/);
+    const words = Number(/\d+/.exec((await allowed.said.textContent())!)![0]);
+    expect(words).toBeGreaterThan(150);
+    expect(words).toBeLessThan(260);
+  } finally {
+    await allowed.browser.close();
+  }
+  const refused = await open();
+  try {
+    await expect(refused.said).toContainText('The microphone wasn’t allowed');
+    await expect(refused.page.getByRole('button', { name: 'Start reading' })).toBeVisible();
+  } finally {
+    await refused.browser.close();
+  }
 });

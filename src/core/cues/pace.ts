@@ -49,16 +49,15 @@ export function secondsPerRep(move: Move, ages: Ages, pace: Pace): number {
   return move.secondsPerRep[ageBandOf(ages)] * (entryOf(pace.repTimes, move.id) ?? pace.allReps);
 }
 
-/** In whose pace a session is looked at: the presenter's own, or a colleague's of whom nothing is known. */
-export const PACE_VIEWS = ['mine', 'usual', 'slower', 'brisk'] as const;
+/** In whose pace a session is looked at that is not the presenter's own: nothing more is known of them. */
+export const PACE_VIEWS = ['usual', 'slower', 'brisk'] as const;
 export type PaceView = (typeof PACE_VIEWS)[number];
 
 /** A slower and a brisker colleague: reps take so many times the usual. Common practice. */
 const OTHER_REPS = { slower: 1.2, brisk: 0.85 } as const;
 
 /** The pace of such a leader: half of all talk between the slower and the brisk one's words a minute. */
-export function paceAs(view: PaceView, mine: Pace): Pace {
-  if (view === 'mine') return mine;
+export function paceAs(view: PaceView): Pace {
   if (view === 'usual') return DEFAULT_PACE;
   const { least, most } = TIMINGS.wordsPerMinute;
   const isSlow = view === 'slower';

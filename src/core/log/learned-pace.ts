@@ -1,7 +1,7 @@
-import { TALK_RANGE, type Pace } from '../cues/pace';
 import { spreadOf, TIMINGS } from '../cues/timing';
 import { within } from '../words/numbers';
-import { REP, type PaceKey, type Sighting } from './sightings';
+import type { PaceKey } from './pace-key';
+import type { Sighting } from './sightings';
 
 /** One thing that was learned of a presenter's pace. */
 export type LearnedFigure = Readonly<{
@@ -106,27 +106,4 @@ export function learnPace(sessions: readonly (readonly Sighting[])[]): readonly 
     }
   }
   return [...byKey].map(([key, list]) => learn(key, list));
-}
-
-/**
- * A pace with what was learned in it: what the presenter set by hand stays, and what was set aside is
- * left out.
- */
-export function withLearned(
-  pace: Pace,
-  learned: readonly LearnedFigure[],
-  aside: readonly string[],
-): Pace {
-  const now = { ...pace, repTimes: { ...pace.repTimes } };
-  for (const { key, times } of learned) {
-    if (aside.includes(key)) continue;
-    if (key === 'wordsPerMinute') {
-      now.wordsPerMinute ??= Math.round(within(TIMINGS.wordsPerMinute.usual * times, TALK_RANGE));
-    } else if (key === 'throwSeconds') {
-      now.throwSeconds ??= TIMINGS.presenterThrow.usual * times;
-    } else if (key === 'childThrowSeconds') {
-      now.childThrowSeconds ??= TIMINGS.childThrow.usual * times;
-    } else now.repTimes[key.slice(REP.length)] ??= times;
-  }
-  return now;
 }

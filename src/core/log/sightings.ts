@@ -1,18 +1,8 @@
 import { ageBandOf, type Ages } from '../model/ages';
 import type { MoveBook } from '../moves/move-book';
 import { TIMINGS } from '../cues/timing';
+import { REP, type PaceKey } from './pace-key';
 import type { PlannedCue, Run } from './run';
-
-/** What a presenter's pace is made of; seconds a rep by move: "rep squat". */
-export const REP = 'rep ';
-export type PaceKey =
-  'wordsPerMinute' | 'throwSeconds' | 'childThrowSeconds' | `${typeof REP}${string}`;
-
-const PLAIN_KEYS = ['wordsPerMinute', 'throwSeconds', 'childThrowSeconds'];
-
-export function isPaceKey(key: unknown): key is PaceKey {
-  return typeof key === 'string' && (PLAIN_KEYS.includes(key) || key.startsWith(REP));
-}
 
 /**
  * How something went in one session, as times of what is usual: 1.2 is a fifth more. `seen` is how often

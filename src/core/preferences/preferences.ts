@@ -1,7 +1,6 @@
 import { z } from 'zod';
 import { DEFAULT_PACE, paceSchema, TALK_RANGE, WORDS_PER_MINUTE } from '../cues/pace';
-import type { PaceKey } from '../log/sightings';
-import { isPaceKey } from '../log/sightings';
+import { PACE_KEY } from '../log/pace-key';
 import { LOOK_CHOICES } from '../figure/drawing/look-choices';
 import type { DeepReadonly } from '../model/deep-readonly';
 import type { DocumentKind } from '../model/document-kind';
@@ -22,7 +21,7 @@ const schema = z.strictObject({
   learned: z
     .array(
       z.strictObject({
-        key: z.custom<PaceKey>(isPaceKey),
+        key: z.string().max(80).regex(PACE_KEY),
         times: z.number().min(0.1).max(10),
         sessions: z.int().min(1),
         seen: z.int().min(1),

@@ -12,12 +12,11 @@
   const { desk, short = false }: Props = $props();
 
   const WHOSE = {
-    mine: '',
     usual: ' in a usual pace',
     slower: ' for a slower colleague',
     brisk: ' for a brisker colleague',
   } as const;
-  const whose = $derived(WHOSE[preferences.paceView]);
+  const whose = $derived(preferences.othersPace ? WHOSE[preferences.othersPace.view] : '');
 
   const slotSeconds = $derived(desk.adventure.setting.slotSeconds);
   const inShort = $derived(lengthInShort(desk.told));

@@ -1,6 +1,6 @@
 <!-- In whose pace the session is timed: one's own, or a colleague's who takes over. -->
 <script lang="ts">
-  import { counted } from '$core';
+  import { counted, paceAs } from '$core';
   import { resolve } from '$app/paths';
   import { preferences } from '$lib/store/preference-store.svelte';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
@@ -22,7 +22,7 @@
 <p class="mb-3">
   Timed
   <InlineChoice
-    value={preferences.paceView}
+    value={preferences.othersPace?.view ?? 'mine'}
     label="In whose pace it’s timed"
     choices={[
       ['mine', mine],
@@ -31,7 +31,7 @@
       ['brisk', 'for a brisker colleague'],
     ] as const}
     onchange={(view) => {
-      preferences.paceView = view;
+      preferences.othersPace = view === 'mine' ? null : { view, pace: paceAs(view) };
       desk.timeAnew();
     }}
   />.

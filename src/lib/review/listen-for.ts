@@ -3,6 +3,16 @@ import { askWorker, Cancelled, type Asked } from '$lib/workers/ask-worker';
 import { LONGEST_HEARD, soundOf } from './voices';
 import { secondsOf } from './recordings';
 
+/** When somebody speaks in a sound, heard in a worker of its own. */
+export function listenTo(
+  sound: Int16Array<ArrayBuffer>,
+  onProgress: (share: number) => void = () => {},
+): Asked<readonly SpeechSpan[]> {
+  const start = () =>
+    new Worker(new URL('./voices.worker.ts', import.meta.url), { type: 'module' });
+  return askWorker<Int16Array<ArrayBuffer>, readonly SpeechSpan[]>(sound, start, onProgress);
+}
+
 /** A voice is listened for in a worker; the sound is read here, where the browser's decoder is. */
 export function listenFor(
   file: File,
@@ -16,13 +26,7 @@ export function listenFor(
     }
     const sound = await soundOf(file);
     if (cancelled) throw new Cancelled('Called off.');
-    const start = () =>
-      new Worker(new URL('./voices.worker.ts', import.meta.url), { type: 'module' });
-    const asked = askWorker<Int16Array<ArrayBuffer>, readonly SpeechSpan[]>(
-      sound,
-      start,
-      onProgress,
-    );
+    const asked = listenTo(sound, onProgress);
     cancel = asked.cancel;
     return asked.result;
   })();

@@ -4,7 +4,7 @@ import { VOICE_RATE } from './hear-voices';
 export const LONGEST_HEARD = 75 * 60;
 
 /** One channel of a recording as numbers of 16 bits, at 16 kHz. Rejects where there is no sound in it. */
-export async function soundOf(file: File): Promise<Int16Array<ArrayBuffer>> {
+export async function soundOf(file: Blob): Promise<Int16Array<ArrayBuffer>> {
   const context = new OfflineAudioContext(1, 1, VOICE_RATE);
   let heard: AudioBuffer;
   try {

@@ -1,23 +1,17 @@
 <!-- What sessions and recordings told of the presenter's pace, each with how often it was seen. -->
 <script lang="ts">
-  import {
-    counted,
-    moveBookOf,
-    REP,
-    TIMINGS,
-    type LearnedFigure,
-    type Pace,
-    type PaceKey,
-  } from '$core';
+  import { counted, moveBookOf, REP, TIMINGS, type Pace, type Preferences } from '$core';
   import { ownMoves } from '$lib/store/own-move-store.svelte';
   import { preferences } from '$lib/store/preference-store.svelte';
+
+  type Figure = Preferences['learned'][number];
 
   const book = $derived(moveBookOf({ moves: ownMoves.list }));
   const tenth = (value: number) => Math.round(value * 10) / 10;
   const whole = (seconds: number) => `${tenth(seconds)} s`;
 
   /** What is told of one figure: what it is, what was learned, what is usual. */
-  function told({ key, times }: LearnedFigure): readonly [string, string, string] | null {
+  function told({ key, times }: Figure): readonly [string, string, string] | null {
     const seconds = (what: string, usual: number): readonly [string, string, string] => [
       what,
       whole(usual * times),
@@ -32,7 +26,7 @@
     const move = book.get(key.slice(REP.length));
     return move ? seconds(`One ${move.name}`, move.secondsPerRep['5']) : null;
   }
-  function byHand(key: PaceKey, pace: Pace): boolean {
+  function byHand(key: string, pace: Pace): boolean {
     return key.startsWith(REP)
       ? pace.secondsPerRep[key.slice(REP.length)] !== undefined
       : pace[key as 'wordsPerMinute' | 'throwSeconds' | 'childThrowSeconds'] !== null;

@@ -1,6 +1,8 @@
 <!-- Read this aloud: how many words a minute the presenter says while talking. -->
 <script lang="ts">
   import { countWords, TALK_RANGE } from '$core';
+  import Mic from '@lucide/svelte/icons/mic';
+  import type { Listening } from './microphone';
 
   type Props = { onmeasured: (wordsPerMinute: number) => void };
   const { onmeasured }: Props = $props();
@@ -15,24 +17,56 @@
   /** Nobody reads it in less: somebody pressed too soon. */
   const LEAST_SECONDS = (WORDS * 60) / TALK_RANGE.most;
 
+  /** How it is being measured: by the clock, from start to stop, or by the microphone. */
   let begunAt = $state<number | null>(null);
+  let microphone = $state.raw<Listening | null>(null);
+  let listening = $state(false);
   let said = $state('');
 
   function start() {
     begunAt = performance.now();
     said = '';
   }
-  function stop() {
-    const seconds = (performance.now() - begunAt!) / 1000;
-    begunAt = null;
+  function tell(seconds: number) {
     if (seconds < LEAST_SECONDS) {
       said = `That took ${Math.round(seconds)} s: too quick for all of it. Try it once more.`;
       return;
     }
     const measured = Math.max(TALK_RANGE.least, Math.round((WORDS * 60) / seconds));
-    said = `${measured} words a minute. It is your pace from now on.`;
+    said = `${measured} words a minute. It’s your pace from now on.`;
     onmeasured(measured);
   }
+  async function listenIn() {
+    said = '';
+    try {
+      const { listen } = await import('./microphone');
+      microphone = await listen();
+      begunAt = performance.now();
+    } catch {
+      said = 'The microphone wasn’t allowed, or there is none. Press start and stop instead.';
+    }
+  }
+  async function stop() {
+    const seconds = (performance.now() - begunAt!) / 1000;
+    begunAt = null;
+    if (!microphone) {
+      tell(seconds);
+      return;
+    }
+    listening = true;
+    try {
+      const voices = await microphone.heard();
+      if (voices.length === 0) said = 'Nobody was heard. Is the microphone on?';
+      // From the first word to the last: pauses between them belong to how one talks.
+      else tell(voices.at(-1)![1] - voices[0]![0]);
+    } catch {
+      said = 'That couldn’t be heard. Press start and stop instead.';
+    } finally {
+      microphone = null;
+      listening = false;
+    }
+  }
+  $effect(() => () => microphone?.cancel());
 </script>
 
 <details class="mt-2">
@@ -43,10 +77,23 @@
   </blockquote>
   <p class="mt-3 flex flex-wrap items-center gap-4">
     {#if begunAt === null}
-      <button type="button" class="btn-lamp" onclick={start}>Start reading</button>
+      <button type="button" class="btn-lamp" disabled={listening} onclick={start}
+        >Start reading</button
+      >
+      <button
+        type="button"
+        class="btn-quiet border border-line"
+        disabled={listening}
+        onclick={listenIn}><Mic size={18} aria-hidden="true" />Let the microphone listen</button
+      >
+      {#if listening}<span class="text-soft" role="status">Listening to it…</span>{/if}
     {:else}
       <button type="button" class="btn-lamp" onclick={stop}>Stop: I’m done</button>
-      <span class="text-soft">As you’d say it to the children, questions and all.</span>
+      <span class="text-soft"
+        >As you’d say it to the children, questions and all.{microphone
+          ? ' Nothing of it is kept.'
+          : ''}</span
+      >
     {/if}
     <span role="status" data-measured>{said}</span>
   </p>

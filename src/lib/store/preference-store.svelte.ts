@@ -1,5 +1,4 @@
 import {
-  paceAs,
   parseDocument,
   PREFERENCES,
   USUAL_PREFERENCES,
@@ -14,6 +13,9 @@ import { written } from './written';
 
 export type Mode = 'light' | 'dark' | 'system';
 
+/** A colleague's pace, and what it is called. */
+type OthersPace = Readonly<{ view: PaceView; pace: Pace }>;
+
 const KEY = 'preferences';
 const MODE_KEY = 'arrup.mode';
 
@@ -21,10 +23,10 @@ class PreferenceStore {
   #current = $state.raw<Preferences>(USUAL_PREFERENCES);
   #mode = $state<Mode>('system');
   #loading: Promise<void> | null = null;
-  #paceView = $state<PaceView>('mine');
+  #othersPace = $state.raw<OthersPace | null>(null);
   readonly #pace = $derived.by(() => {
     const { pace, learned, paceAside } = this.#current;
-    return paceAs(this.#paceView, withLearned(pace, learned, paceAside));
+    return this.#othersPace?.pace ?? withLearned(pace, learned, paceAside);
   });
 
   get current(): Preferences {
@@ -36,12 +38,12 @@ class PreferenceStore {
     return this.#pace;
   }
 
-  /** In whose pace sessions are looked at, until the page is loaded anew. */
-  get paceView(): PaceView {
-    return this.#paceView;
+  /** In whose pace sessions are looked at, until the page is loaded anew: null for the presenter's own. */
+  get othersPace(): OthersPace | null {
+    return this.#othersPace;
   }
-  set paceView(view: PaceView) {
-    this.#paceView = view;
+  set othersPace(others: OthersPace | null) {
+    this.#othersPace = others;
   }
 
   get mode(): Mode {

@@ -1,0 +1,7 @@
+export const REP = 'rep ';
+
+/** What a presenter's pace is made of; seconds a rep by move: "rep squat". */
+export type PaceKey =
+  'wordsPerMinute' | 'throwSeconds' | 'childThrowSeconds' | `${typeof REP}${string}`;
+
+export const PACE_KEY = /^(?:wordsPerMinute|throwSeconds|childThrowSeconds|rep .+)$/u;
