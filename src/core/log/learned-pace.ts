@@ -32,6 +32,8 @@ function differ(key: PaceKey): number {
   switch (key) {
     case 'wordsPerMinute':
       return spreadOf(TIMINGS.wordsPerMinute);
+    case 'changeSeconds':
+      return spreadOf(TIMINGS.changeOver);
     case 'throwSeconds':
       return spreadOf(TIMINGS.presenterThrow);
     case 'childThrowSeconds':

@@ -2,6 +2,12 @@ export const REP = 'rep ';
 
 /** What a presenter's pace is made of; seconds a rep by move: "rep squat". */
 export type PaceKey =
-  'wordsPerMinute' | 'throwSeconds' | 'childThrowSeconds' | `${typeof REP}${string}`;
+  | 'wordsPerMinute'
+  | 'changeSeconds'
+  | 'allReps'
+  | 'throwSeconds'
+  | 'childThrowSeconds'
+  | `${typeof REP}${string}`;
 
-export const PACE_KEY = /^(?:wordsPerMinute|throwSeconds|childThrowSeconds|rep .+)$/u;
+export const PACE_KEY =
+  /^(?:wordsPerMinute|changeSeconds|allReps|throwSeconds|childThrowSeconds|rep .+)$/u;

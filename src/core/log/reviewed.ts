@@ -73,11 +73,17 @@ export type ReviewMoment = DeepReadonly<z.infer<typeof reviewMomentSchema>>;
 
 const wordsPerMinute = z.number().min(0).max(2000).nullable();
 
-/** Words a minute while talking, whole and by chapter; seconds a rep by move, as counted aloud. */
+/** Words a minute while talking, whole and by chapter; seconds a rep by move, as counted aloud; a throw's
+ * seconds, by the presenter and by a child. Null where nothing tells. */
 const realPaceSchema = z.strictObject({
   wordsPerMinute,
   byChapter: z.record(z.string(), wordsPerMinute),
   secondsPerRep: z.record(z.string(), z.number().min(0).max(600)),
+  throwSeconds: z.number().min(0).max(120).nullable(),
+  childThrowSeconds: z.number().min(0).max(120).nullable(),
+  /** What makes up the rest: silent change-overs, and times of the usual that uncounted moves took. */
+  changeSeconds: z.number().min(0).max(60).nullable(),
+  allReps: z.number().min(0.1).max(10),
   plannedSeconds: amount,
   realSeconds: amount,
 });

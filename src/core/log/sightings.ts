@@ -15,7 +15,7 @@ const SANE = { least: 0.25, most: 4 } as const;
 /** A line of fewer words tells more of reaching for the screen than of talking. */
 const FEWEST_WORDS = 6;
 /** From this on a planned throw is one by a child, in seconds. */
-const LEAST_CHILD_THROW = 7;
+export const LEAST_CHILD_THROW = 7;
 /** Fewer counts tell no tempo. */
 const FEWEST_COUNTS = 4;
 
@@ -64,37 +64,54 @@ function ofTaps(
   return each === null ? null : [`${REP}${move!}`, seconds / counts / each];
 }
 
+/** What a recording told, as times of the usual. */
+function ofReview(
+  { pace }: NonNullable<Run['review']>,
+  usual: (move: string) => number | null,
+): readonly Told[] {
+  const { wordsPerMinute, changeSeconds, throwSeconds, childThrowSeconds } = pace;
+  const told: Told[] = [];
+  const tell = (key: PaceKey, value: number | null, of: number) => {
+    if (value !== null) told.push([key, value / of]);
+  };
+  tell('wordsPerMinute', wordsPerMinute, TIMINGS.wordsPerMinute.usual);
+  tell('throwSeconds', throwSeconds, TIMINGS.presenterThrow.usual);
+  tell('childThrowSeconds', childThrowSeconds, TIMINGS.childThrow.usual);
+  tell('changeSeconds', changeSeconds, TIMINGS.changeOver.usual);
+  // Without the rest nobody knows what is left for uncounted moves.
+  if (changeSeconds !== null) tell('allReps', pace.allReps, 1);
+  for (const [move, seconds] of Object.entries(pace.secondsPerRep)) {
+    const each = usual(move);
+    if (each !== null) tell(`${REP}${move}`, seconds, each);
+  }
+  return told;
+}
+
+/** What visits on the Stage tell. */
+function ofVisits(run: Run, usual: (move: string) => number | null): readonly Told[] {
+  const plan = new Map(run.plan.map((cue) => [cue.id, cue]));
+  return run.leading.visits.flatMap(({ cueId, lengthSeconds, cutShort }) => {
+    const cue = plan.get(cueId);
+    if (!cue || cutShort) return [];
+    const stay = { cue, seconds: lengthSeconds };
+    const told = ofLine(stay, run) ?? ofThrow(stay, run) ?? ofTaps(stay, run, usual);
+    return told ? [told] : [];
+  });
+}
+
 /**
  * What a session tells of its leader's pace, one sighting for each thing. A rehearsal that was sped up
- * tells nothing; on the Stage only what the leader ended does: a line that waited, reps that were tapped, a throw
- * that was typed.
+ * tells nothing; on the Stage only what the leader ended does: a line that waited, reps that were tapped, a
+ * throw that was typed.
  */
 export function sightingsOf(run: Run, book: MoveBook): readonly Sighting[] {
   if (run.speed !== 1) return [];
   const ages = run.ages ?? { from: 5, to: 5 };
   const usual = (move: string) => usualRep(book, move, ages);
   const found = new Map<PaceKey, number[]>();
-  const add = (key: PaceKey, times: number) => {
-    if (times >= SANE.least && times <= SANE.most)
-      found.set(key, [...(found.get(key) ?? []), times]);
-  };
-  if (run.review) {
-    const { wordsPerMinute, secondsPerRep } = run.review.pace;
-    if (wordsPerMinute !== null)
-      add('wordsPerMinute', wordsPerMinute / TIMINGS.wordsPerMinute.usual);
-    for (const [move, seconds] of Object.entries(secondsPerRep)) {
-      const each = usual(move);
-      if (each !== null) add(`${REP}${move}`, seconds / each);
-    }
-  } else {
-    const plan = new Map(run.plan.map((cue) => [cue.id, cue]));
-    for (const { cueId, lengthSeconds, cutShort } of run.leading.visits) {
-      const cue = plan.get(cueId);
-      if (!cue || cutShort) continue;
-      const stay = { cue, seconds: lengthSeconds };
-      const told = ofLine(stay, run) ?? ofThrow(stay, run) ?? ofTaps(stay, run, usual);
-      if (told) add(...told);
-    }
+  for (const [key, times] of run.review ? ofReview(run.review, usual) : ofVisits(run, usual)) {
+    if (times < SANE.least || times > SANE.most) continue;
+    found.set(key, [...(found.get(key) ?? []), times]);
   }
   return [...found].map(([key, values]) => ({ key, times: median(values), seen: values.length }));
 }

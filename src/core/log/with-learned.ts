@@ -20,6 +20,10 @@ export function withLearned(
     if (aside.includes(key)) continue;
     if (key === 'wordsPerMinute') {
       now.wordsPerMinute ??= Math.round(within(TIMINGS.wordsPerMinute.usual * times, TALK_RANGE));
+    } else if (key === 'changeSeconds') {
+      now.changeSeconds ??= TIMINGS.changeOver.usual * times;
+    } else if (key === 'allReps') {
+      now.allReps = times;
     } else if (key === 'throwSeconds') {
       now.throwSeconds ??= TIMINGS.presenterThrow.usual * times;
     } else if (key === 'childThrowSeconds') {

@@ -2,6 +2,9 @@ import type { Adventure } from '../document/adventure';
 import type { Schedule } from '../schedule/unroll';
 import type { CountedSet, FoundBeat, Pin, RealPace, ReviewMoment, Shares } from '../log/reviewed';
 import { countedSets } from './counted-sets';
+import type { Cue } from '../cues/cue';
+import type { Pace } from '../cues/pace';
+import { fittedPace } from './fitted-pace';
 import { droppedLinks } from './dropped-links';
 import { foundBeats } from './found-beats';
 import { layAlong } from './lay';
@@ -11,6 +14,7 @@ import { speechOf, talkPace } from './talk';
 import type { CaptionLine } from '../log/reviewed';
 import type { TimedWord } from './timed-word';
 import type { SpeechSpan } from './voices';
+import { throwsOf } from './throws';
 import { timedWords } from './timed-words';
 
 /** When a cue really was. */
@@ -46,6 +50,8 @@ export type ReviewQuestion = Readonly<{
   /** How long the recording is, where that is known; else to the end of the last caption. */
   endSeconds?: number | undefined;
   /** What was set by hand: a stretch's start in seconds, or that it was left out. */
+  /** Times the script in another pace, so that the real one can be told: without it that is left out. */
+  replan?: ((pace: Pace) => readonly Cue[]) | undefined;
   pins?: ReadonlyMap<string, Pin> | undefined;
   /** When somebody speaks, as it was heard in the sound: from, to. */
   voices?: readonly SpeechSpan[] | null | undefined;
@@ -91,7 +97,12 @@ export function review(question: ReviewQuestion): Review {
   const beats = withLinks(foundBeats(adventure, laid), droppedLinks(adventure, laid, words));
   const counts = countedSets(laid, schedule.cues);
   const real = realCues(laid, schedule.cues);
-  const shares = sharesOf(real, voices ? heard(voices) : speechOf(words), endSeconds);
+  const heard = {
+    wordsPerMinute: talkPace(words, laid.counts),
+    secondsPerRep: secondsPerRep(counts),
+    ...throwsOf(laid, schedule.cues),
+  };
+  const shares = sharesOf(real, voices ? asSpeech(voices) : speechOf(words), endSeconds);
   const starts = new Map(
     laid.alignment.found
       .filter(({ elsewhere }) => !elsewhere)
@@ -101,9 +112,11 @@ export function review(question: ReviewQuestion): Review {
     beats,
     counts,
     pace: {
-      wordsPerMinute: talkPace(words, laid.counts),
       byChapter: byChapter(adventure, laid.counts, real, words),
-      secondsPerRep: secondsPerRep(counts),
+      ...heard,
+      ...(question.replan
+        ? fittedPace(adventure, laid, known, heard, question.replan)
+        : { changeSeconds: null, allReps: 1 }),
       plannedSeconds: Math.round(schedule.totalSeconds * 10) / 10,
       realSeconds: Math.round(endSeconds * 10) / 10,
     },
@@ -128,7 +141,7 @@ export function review(question: ReviewQuestion): Review {
   };
 }
 
-const heard = (voices: readonly SpeechSpan[]) =>
+const asSpeech = (voices: readonly SpeechSpan[]) =>
   voices.map(([startSeconds, endSeconds]) => ({ startSeconds, endSeconds }));
 
 function said(words: readonly TimedWord[], text: string, from: number, to: number): number {

@@ -14,6 +14,8 @@ answerRequests<ReviewRequest, ReviewAnswer>(self, (asked) => {
     adventure,
     schedule,
     known,
+    replan: (other) =>
+      unroll(adventure, setting, other, resolveDraws(adventure, setting, other, seed, typed)).cues,
     lines,
     voices,
     endSeconds: seconds,

@@ -20,11 +20,14 @@ import { z } from 'zod';
 /** The adventure itself is checked apart, so that older versions are migrated first. */
 const adventure = z.unknown();
 
+/** A pace as it was set, or as a review tells it: what a pace does not have is passed over. */
+const pace = z.object(paceSchema.shape);
+
 /** `POST /api/schedule`. The seed is for beats that draw; it comes back with the answer. */
 export const scheduleRequestSchema = z.strictObject({
   adventure,
   setting: settingSchema.optional(),
-  pace: paceSchema.optional(),
+  pace: pace.optional(),
   seed: z.int().min(0).max(0xffff_ffff).optional(),
 });
 
@@ -32,14 +35,14 @@ export const scheduleRequestSchema = z.strictObject({
 export const checkRequestSchema = z.strictObject({
   adventure,
   setting: settingSchema.optional(),
-  pace: paceSchema.optional(),
+  pace: pace.optional(),
 });
 
 /** `POST /api/fit`: to a length, to a number of counted moves, for other ages, or in a mood. */
 export const fitRequestSchema = z.strictObject({
   adventure,
   setting: settingSchema.optional(),
-  pace: paceSchema.optional(),
+  pace: pace.optional(),
   target: z.union([
     z.strictObject({ seconds: z.number().min(10).max(7200) }),
     z.strictObject({ reps: z.int().min(1).max(5000) }),
@@ -52,7 +55,7 @@ export const fitRequestSchema = z.strictObject({
 export const oddsRequestSchema = z.strictObject({
   beat: drawSchema,
   setting: settingSchema.optional(),
-  pace: paceSchema.optional(),
+  pace: pace.optional(),
   moves: z.array(moveSchema).max(60).optional(),
   /** How often it is played, where it is too large to be walked. */
   runs: z.int().min(100).max(100_000).default(CAREFUL_RUNS),
@@ -62,7 +65,7 @@ export const oddsRequestSchema = z.strictObject({
 export const forecastRequestSchema = z.strictObject({
   adventure,
   setting: settingSchema.optional(),
-  pace: paceSchema.optional(),
+  pace: pace.optional(),
   seed: z.int().min(0).max(0xffff_ffff).optional(),
   n: z.int().min(1).max(USUAL_SESSIONS).optional(),
 });
@@ -113,7 +116,7 @@ const drawn = z.looseObject({
 export const reviewRequestSchema = z.strictObject({
   adventure,
   setting: settingSchema.optional(),
-  pace: paceSchema.optional(),
+  pace: pace.optional(),
   captions: z.string().max(MAX_CAPTION_CHARACTERS),
   format: z.enum(CAPTION_NAMES as [string, ...string[]]).default('auto'),
   seed: z.int().min(0).max(0xffff_ffff).nullable().optional(),

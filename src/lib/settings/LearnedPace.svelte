@@ -21,15 +21,22 @@
       const { usual } = TIMINGS.wordsPerMinute;
       return ['While talking', `${Math.round(usual * times)} words a minute`, String(usual)];
     }
+    if (key === 'changeSeconds') {
+      return seconds('Silent change-over', TIMINGS.changeOver.usual);
+    }
+    if (key === 'allReps')
+      return ['Moves that nobody counts', `${tenth(times)} times as long`, '1'];
     if (key === 'throwSeconds') return seconds('A throw of yours', TIMINGS.presenterThrow.usual);
     if (key === 'childThrowSeconds') return seconds('A throw by a child', TIMINGS.childThrow.usual);
     const move = book.get(key.slice(REP.length));
     return move ? seconds(`One ${move.name}`, move.secondsPerRep['5']) : null;
   }
   function byHand(key: string, pace: Pace): boolean {
+    if (key === 'allReps') return false;
     return key.startsWith(REP)
       ? pace.secondsPerRep[key.slice(REP.length)] !== undefined
-      : pace[key as 'wordsPerMinute' | 'throwSeconds' | 'childThrowSeconds'] !== null;
+      : pace[key as 'wordsPerMinute' | 'changeSeconds' | 'throwSeconds' | 'childThrowSeconds'] !==
+          null;
   }
   const rows = $derived(
     preferences.current.learned.flatMap((figure) => {

@@ -24,12 +24,14 @@ export const answerReview: Answer = async (request) => {
   const draws = resolveDraws(adventure, setting, pace, seed, typed);
   const all = seed === null ? [...knownDraws(adventure), ...typed.keys()] : draws.keys();
   const schedule = unroll(adventure, setting, pace, draws);
-  const { visits, stretches, endSeconds, ...answer } = review({
+  const answer = review({
     adventure,
     schedule,
     known: new Set(all),
+    replan: (other) =>
+      unroll(adventure, setting, other, resolveDraws(adventure, setting, other, seed, typed)).cues,
     lines: captions.value,
     endSeconds: body.endSeconds,
   });
-  return Response.json({ ...answer, visits, stretches, endSeconds });
+  return Response.json(answer);
 };
