@@ -29,15 +29,6 @@ test('shelf', async ({ page }) => {
 test('desk', async ({ page }) => {
   await open(page, '/desk/adv_late-letter');
   await picture(page, 'desk');
-  await page.getByLabel('Name of this move in your story').nth(4).click();
-  await page
-    .getByLabel('Name of this move in your story')
-    .nth(4)
-    .evaluate((field) => {
-      scrollTo(0, field.getBoundingClientRect().top + scrollY - 400);
-    });
-  await page.waitForTimeout(300);
-  await picture(page, 'desk-beat');
 });
 
 test('moves', async ({ page }) => {
@@ -119,6 +110,15 @@ test('logbook', async ({ page }) => {
   await page.goto('/logbook');
   await page.waitForTimeout(500);
   await picture(page, 'logbook');
+});
+
+test('a recording', async ({ page }) => {
+  await open(page, '/review?adventure=adv_six-lamps');
+  await page.getByRole('button', { name: /Take the demo’s captions/ }).click();
+  await page.getByRole('button', { name: 'Lay it along the script' }).click();
+  await page.locator('[data-summary]').waitFor();
+  await page.waitForTimeout(500);
+  await picture(page, 'review');
 });
 
 test('settings', async ({ page }) => {
