@@ -212,6 +212,7 @@ export { resolveDraws, type DrawsByBeat, type TypedDraws } from './schedule/reso
 export { unroll, type Schedule } from './schedule/unroll';
 // forecast
 export { forecast, USUAL_SESSIONS, type Forecast } from './forecast/forecast';
+export { expectedRange } from './forecast/expected-range';
 export type { Spread } from './forecast/spread';
 export {
   besideSlot,

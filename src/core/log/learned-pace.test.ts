@@ -221,6 +221,18 @@ describe('how well plans hold', () => {
     expect(held.sessions.map(({ realSeconds }) => realSeconds)).toEqual([95, 130, 104]);
     expect(held.close).toBe(2);
     expect(held.typicalError).toBeCloseTo(0.05, 6);
+    expect([held.told, held.inRange]).toEqual([0, 0]);
+  });
+
+  it('tells how many were in the range that was told beforehand, its ends with it', () => {
+    const expected = { lowSeconds: 95, highSeconds: 110 };
+    const held = howPlansHold([
+      session(1, 95, { expected }),
+      session(2, 110.5, { expected }),
+      session(3, 110, { expected }),
+      session(4, 100),
+    ])!;
+    expect([held.told, held.inRange]).toEqual([3, 2]);
   });
 
   it('is nothing without any, and of ten at most', () => {

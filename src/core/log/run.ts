@@ -71,6 +71,10 @@ const runSchema = z.strictObject({
   takes: z.array(takeSchema).max(MOST_TAKES).optional(),
   /** Ages of the group, where they are known. */
   ages: agesSchema.optional(),
+  /** Between which lengths eight of ten were expected, before it was led. */
+  expected: z
+    .strictObject({ lowSeconds: z.number().min(0), highSeconds: z.number().min(0) })
+    .optional(),
   /** What a recording of it told: then its times are those of the recording. */
   review: reviewedSchema.optional(),
 });

@@ -3,6 +3,7 @@ import type { Pace } from '../cues/pace';
 import type { Adventure } from '../document/adventure';
 import { beatsOf } from '../document/beats-of';
 import { chaptersOf, plannedCues, type Run } from '../log/run';
+import { expectedRange } from '../forecast/expected-range';
 import type { CaptionLine, Pin, Reviewed } from '../log/reviewed';
 import { moveBookOf } from '../moves/move-book';
 import type { Schedule } from '../schedule/unroll';
@@ -78,6 +79,7 @@ export function runOfReview(
     ...(source.seed === null ? {} : { seed: source.seed }),
     ...(source.typed ? { typed: source.typed } : {}),
     ages: adventure.setting.ages,
+    expected: expectedRange(adventure, source.plannedPace),
     review: reviewed,
   };
 }

@@ -23,6 +23,9 @@
       {:else}
         Of the last {counted(held.sessions.length, 'session', 'sessions')}, {held.close} ended within
         a tenth of the plan. Typically they were {percent(held.typicalError)} off.
+        {#if held.told > 1}
+          {held.inRange} of {held.told} were within what to expect said: eight in ten should be.
+        {/if}
       {/if}
     </p>
     <ul class="mt-3 max-w-3xl">

@@ -3,6 +3,7 @@
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
   import { resolve } from '$app/paths';
   import NextTimeLinks from '$lib/logbook/NextTimeLinks.svelte';
+  import { onMount } from 'svelte';
   import Debrief from './Debrief.svelte';
   import type { StageSession } from './stage.svelte';
 
@@ -10,6 +11,11 @@
   const { session }: Props = $props();
   /** How far it came, where it was ended by hand. */
   const at = $derived(session.cue && clockOf(session.position));
+
+  /** What it told of the presenter's pace is known to every clock from now on. */
+  onMount(() => {
+    void import('$lib/review/learn').then(({ learnFromRuns }) => learnFromRuns());
+  });
 
   const over = $derived(session.elapsed - session.adventure.setting.slotSeconds);
 </script>

@@ -1,4 +1,4 @@
-import { parseDocument, RUN, unroll, type Run } from '$core';
+import { DEFAULT_PACE, parseDocument, RUN, unroll, type Run } from '$core';
 import { describe, expect, it } from 'vitest';
 import { doseOf, moveBeat, withBeats } from '../../core/testing/make';
 import { COUNT_SECONDS, FilmSession } from './film.svelte';
@@ -17,7 +17,11 @@ function film() {
       schedule: unroll(script),
       seed: 1,
       left: null,
-      replan: () => ({}) as never,
+      replan: () => ({
+        context: { adventure: script, setting: script.setting, pace: DEFAULT_PACE },
+        draws: new Map(),
+        cues: unroll(script).cues,
+      }),
     },
     {
       now: () => time,

@@ -2,6 +2,7 @@ import {
   beatLabel,
   beatsOf,
   chaptersOf,
+  expectedRange,
   moveBookOf,
   plannedCues,
   saveLeading,
@@ -27,7 +28,13 @@ export function newRun(
   cues: readonly Cue[],
   leading: Leading,
   now: number,
-  { newRunId, today, speed, seed }: Pick<StageWorld, 'newRunId' | 'today' | 'speed' | 'seed'>,
+  {
+    newRunId,
+    today,
+    speed,
+    seed,
+    replan,
+  }: Pick<StageWorld, 'newRunId' | 'today' | 'speed' | 'seed' | 'replan'>,
 ): Run {
   const book = moveBookOf(adventure);
   return {
@@ -46,6 +53,7 @@ export function newRun(
     note: '',
     seed,
     ages: adventure.setting.ages,
+    expected: expectedRange(adventure, replan(new Map()).context.pace),
   };
 }
 
