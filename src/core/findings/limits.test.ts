@@ -197,6 +197,18 @@ const LIMITS: readonly Limit[] = [
   ['landings', 'jumps, threes', (n) => forAge(withBeats(counted('two-foot-jump', n)), 3), 60, 61],
   ['landings', 'jumps, sevens', (n) => forAge(withBeats(counted('two-foot-jump', n)), 7), 200, 201],
   ['many-new-moves', 'moves shown', (n) => withBeats(...showing(n)), 20, 21],
+  ['many-new-moves', 'for threes', (n) => forAge(withBeats(...showing(n)), 3), 16, 17],
+  ['many-new-moves', 'for sevens', (n) => forAge(withBeats(...showing(n)), 7), 24, 25],
+  [
+    'promised-time',
+    'seconds before the drink that was promised',
+    (n) =>
+      withBeats(timed('march', 90), told('Thirty seconds’ rest, soon.'), timed('march', n), {
+        ...rest(30),
+      }),
+    7,
+    8,
+  ],
   ['turns-left-out', 'of twelve children that get no turn', (n) => withBeats(inTurn(12 - n)), 6, 7],
   ['turn-twice', 'throws of twelve children', (n) => withBeats(inTurn(n)), 12, 13],
   ['hold-unready', 'seconds', (n) => withBeats(timed('march', 5), follow('stork-stand', n)), 6, 7],

@@ -80,6 +80,11 @@ describe('the plan of the room', () => {
       yMetres: 0,
     });
     expect(again.room.marks).toHaveLength(1);
+    const corner = putMark(moved, { kind: 'leader', name: '' }, { xMetres: -99, yMetres: -99 });
+    const { lengthMetres, widthMetres } = script.setting.room;
+    expect(corner.room.marks).toEqual([
+      { kind: 'leader', name: '', xMetres: -lengthMetres / 2, yMetres: -widthMetres / 2 },
+    ]);
   });
 
   it('is there for any adventure, and a mark put in it is a valid file', () => {

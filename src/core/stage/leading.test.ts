@@ -36,6 +36,13 @@ const begin = (lines: Leading['lines'] = 'run on') => go(prepareLeading(cues, { 
 const real = (leading: Leading) => leading.visits.reduce((sum, v) => sum + v.lengthSeconds, 0);
 
 describe('leading a session', () => {
+  it('at the very end of a cue the next one is on', () => {
+    const [first] = cues;
+    const led = begin();
+    expect(tick(led, 100 + first!.lengthSeconds).index).toBe(1);
+    expect(tick(led, 100 + first!.lengthSeconds - 1e-6).index).toBe(0);
+  });
+
   it('enters every cue at its exact time, however late the ticks come', () => {
     for (const step of [0.016, 0.7, 13, 10_000]) {
       let leading = begin();
