@@ -95,6 +95,9 @@ const share = z.number().min(0).max(1);
 const sharesSchema = z.strictObject({
   moving: share,
   talking: share,
+  /** The same by the plan: its lane of doing, and its lane of saying. */
+  plannedMoving: share,
+  plannedTalking: share,
   /** Longest stretch in which nobody moves, and when it begins. */
   longestStillSeconds: seconds,
   longestStillAt: seconds,

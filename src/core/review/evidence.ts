@@ -41,6 +41,34 @@ function withCounts({ variants, amounts }: Segment): readonly ReadonlyMap<string
   });
 }
 
+/** Something that is only said, and moved to by nobody. */
+const isLine = ({ part, mayMove }: Segment) => part === null && !mayMove;
+/** However freely somebody talks, so much of the script is in it. */
+const LEAST_FIDELITY = 0.2;
+/** Of fewer words nothing can be said. */
+const FEWEST_WORDS = 12;
+
+/**
+ * How closely the presenter keeps to what is written, 0 to 1: the share of the lines' words that are heard
+ * at all, against the share that was to be expected. Who tells the story in other words has left nothing out.
+ */
+function fidelity(
+  segments: readonly Segment[],
+  listened: readonly (readonly ReadonlyMap<string, number>[])[],
+  places: ReadonlyMap<string, ReadonlyMap<number, number>>,
+): number {
+  const words = new Map<string, number>();
+  segments.forEach((segment, n) => {
+    if (!isLine(segment)) return;
+    // Pairs follow from their words.
+    for (const [term, chance] of listened[n]![0]!) if (!term.includes(' ')) words.set(term, chance);
+  });
+  if (words.size < FEWEST_WORDS) return 1;
+  const heard = [...words.keys()].filter((term) => places.has(term)).length;
+  const expected = [...words.values()].reduce((sum, chance) => sum + chance, 0);
+  return Math.min(1, Math.max(LEAST_FIDELITY, heard / expected));
+}
+
 /**
  * What in a recording speaks for each segment, as logarithms of likelihood ratios (naive Bayes over
  * terms): a term counts by how much likelier it is said while the segment is led than at any time.
@@ -87,13 +115,16 @@ export function evidenceFor(
     hear(reaching(countedTo(count)), chunkAt(count.endSeconds), 1);
   }
   const seconds = Math.max(1, endSeconds);
+  const byLine = fidelity(segments, listened, places);
   return listened.map((variants, index) => {
+    const asWritten = isLine(segments[index]!) ? byLine : 1;
     const expected = Math.max(SHORTEST_SECONDS, secondsEach[index]!);
     return variants.map((terms) => {
       const hits: Hit[] = [];
       let missed = 0;
       const worths: { chance: number; gain: number; miss: number; term: string }[] = [];
-      for (const [term, chance] of terms) {
+      for (const [term, written] of terms) {
+        const chance = written * asWritten;
         const rate = ((places.get(term)?.size ?? 0) + HALF) / seconds;
         const anyTime = Math.min(
           MOST_CHANCE,

@@ -5,7 +5,7 @@ import type { Laid } from './lay';
 import type { Segment } from './listening';
 
 /** As sure as this in nats, something is told as left out; below it, it was led unheard. */
-const SURE_LEFT_OUT = 0.5;
+const SURE_LEFT_OUT = 0.4;
 /** How sure what was led unheard is. */
 const UNHEARD = 0.3;
 
@@ -96,7 +96,7 @@ export function foundBeats(adventure: Adventure, laid: Laid): readonly FoundBeat
       const { segment } = placed.find(({ segment: { part } }) => part) ?? placed[0]!;
       const label = placed.length === 1 ? segment.label : laid.labels.get(beat.id)!;
       const whole = outcome(placed).map((one) => ({ beatId: beat.id, label, ...one }));
-      if (whole[0]!.state === 'left out') return whole;
+      if (whole[0]!.state === 'left out' || beat.kind === 'draw') return whole;
       const byPart = new Map<string, Placed[]>();
       for (const one of placed) {
         const { part, round: nth, mayMove } = one.segment;

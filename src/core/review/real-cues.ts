@@ -1,4 +1,6 @@
 import type { Cue } from '../cues/cue';
+import { DEFAULT_PACE } from '../cues/pace';
+import { sayingsOf } from '../cues/saying';
 import { isOwnWork, isWork } from '../cues/cue';
 import type { Shares } from '../log/reviewed';
 import type { CountAloud } from './counting-aloud';
@@ -62,11 +64,26 @@ const lasts = ({ startSeconds, endSeconds }: RealCue) => endSeconds - startSecon
 /** Effort from which on children move: 1 is still. */
 const MOVES = 2;
 
+/** Shares of the plan in which children move, and in which somebody talks. */
+export function plannedShares(
+  cues: readonly Cue[],
+  totalSeconds: number,
+): Pick<Shares, 'plannedMoving' | 'plannedTalking'> {
+  const share = (seconds: number) =>
+    Math.min(1, Math.round((seconds / Math.max(1, totalSeconds)) * 1000) / 1000);
+  const sum = (all: readonly Readonly<{ lengthSeconds: number }>[]) =>
+    all.reduce((seconds, { lengthSeconds }) => seconds + lengthSeconds, 0);
+  return {
+    plannedMoving: share(sum(cues.filter((cue) => isWork(cue) && cue.effort >= MOVES))),
+    plannedTalking: share(sum(sayingsOf(cues, DEFAULT_PACE))),
+  };
+}
+
 export function sharesOf(
   real: readonly RealCue[],
   speech: readonly Readonly<{ startSeconds: number; endSeconds: number }>[],
   endSeconds: number,
-): Shares {
+): Omit<Shares, 'plannedMoving' | 'plannedTalking'> {
   const moving = real.filter(({ cue }) => isWork(cue) && cue.effort >= MOVES);
   const side = (name: 'left' | 'right') =>
     real

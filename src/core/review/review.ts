@@ -9,7 +9,7 @@ import { droppedLinks } from './dropped-links';
 import { foundBeats } from './found-beats';
 import { layAlong } from './lay';
 import { momentsOf } from './moments';
-import { realCues, sharesOf } from './real-cues';
+import { plannedShares, realCues, sharesOf } from './real-cues';
 import { speechOf, talkPace } from './talk';
 import type { CaptionLine } from '../log/reviewed';
 import type { TimedWord } from './timed-word';
@@ -102,7 +102,10 @@ export function review(question: ReviewQuestion): Review {
     secondsPerRep: secondsPerRep(counts),
     ...throwsOf(laid, schedule.cues),
   };
-  const shares = sharesOf(real, voices ? asSpeech(voices) : speechOf(words), endSeconds);
+  const shares = {
+    ...sharesOf(real, voices ? asSpeech(voices) : speechOf(words), endSeconds),
+    ...plannedShares(schedule.cues, schedule.totalSeconds),
+  };
   const starts = new Map(
     laid.alignment.found
       .filter(({ elsewhere }) => !elsewhere)

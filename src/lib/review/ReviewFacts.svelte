@@ -27,11 +27,12 @@
   <div>
     <dt class="font-heading text-lg font-bold">Moving and talking</dt>
     <dd>
-      The children moved for <b>{percent(review.shares.moving)}</b> of the time{#if review.shares.talking > 0},
-        and somebody talked for {percent(review.shares.talking)}{/if}. The longest stretch without
-      moving was {lengthInWords(review.shares.longestStillSeconds)}, at {clockOf(
-        review.shares.longestStillAt,
-      )}.
+      The children moved for <b>{percent(review.shares.moving)}</b> of the time (planned: {percent(
+        review.shares.plannedMoving,
+      )}){#if review.shares.talking > 0}, and somebody talked for {percent(review.shares.talking)} (planned:
+        {percent(review.shares.plannedTalking)}){/if}. The longest stretch without moving was {lengthInWords(
+        review.shares.longestStillSeconds,
+      )}, at {clockOf(review.shares.longestStillAt)}.
     </dd>
   </div>
   {#if review.pace.wordsPerMinute !== null}
