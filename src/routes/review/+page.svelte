@@ -37,13 +37,15 @@
   const sessionName = (run: Run) =>
     `${format(run.startedAt, 'EEE d MMMM, HH:mm')} (${lengthInWords(run.leading.elapsedSeconds)})`;
 
-  /** Captions that ship for this adventure of the demo. */
-  const demo = $derived(
-    shelf.records.find(({ id, demo: is }) => is && id === adventureId) &&
-      demoRecording(adventureId),
-  );
+  /** An adventure of the demo whose captions ship: this one, or the first. */
+  const demo = $derived.by(() => {
+    const records = shelf.records.filter((record) => record.demo && demoRecording(record.id));
+    return records.find(({ id }) => id === adventureId) ?? records[0] ?? null;
+  });
   async function takeDemo() {
-    captions = (await demo?.()) ?? null;
+    if (!demo) return;
+    adventureId = demo.id;
+    captions = (await demoRecording(demo.id)?.()) ?? null;
   }
 
   async function begin() {
@@ -161,7 +163,7 @@
       <p class="mt-8 border-t border-line pt-4" data-demo-recording>
         Nothing recorded yet?
         <button type="button" class="min-h-6 underline" onclick={takeDemo}
-          >Take the demo’s captions of “{titleOf(adventure!)}”</button
+          >Take the demo’s captions of “{titleOf(demo.document)}”</button
         >: somebody led it and forgot a thing or two.
       </p>
     {/if}

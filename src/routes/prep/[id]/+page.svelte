@@ -65,12 +65,6 @@
       <div class="flex items-center gap-4">
         <SaveState {draft} />
         {#if hasBeats(adventure)}
-          <a
-            class="btn-quiet border border-line"
-            href={resolve('/rehearse/[id]', { id: adventure.id })}
-          >
-            <Brain size={18} aria-hidden="true" />Rehearse it by heart
-          </a>
           <a class="btn-lamp" href={resolve('/stage/[id]', { id: adventure.id })}>
             <Play size={20} aria-hidden="true" />Lead it
           </a>
@@ -78,7 +72,14 @@
       </div>
     </div>
     <h1 class="mt-2 text-4xl">Ready for the morning</h1>
-    <p class="mt-1 text-lg text-soft">{adventure.title || 'An adventure without a title yet'}</p>
+    <p class="mt-1 flex flex-wrap items-center gap-x-5 gap-y-1 text-lg text-soft">
+      {adventure.title || 'An adventure without a title yet'}
+      {#if hasBeats(adventure)}
+        <a class="-ml-2 btn-quiet text-base" href={resolve('/rehearse/[id]', { id: adventure.id })}>
+          <Brain size={18} aria-hidden="true" />Rehearse it by heart
+        </a>
+      {/if}
+    </p>
     <div class="mt-6 grid gap-x-12 gap-y-10 lg:grid-cols-2">
       <div class="flex min-w-0 flex-col gap-9">
         <KitSection {draft} />
