@@ -1,4 +1,5 @@
 import type { Pace } from '../cues/pace';
+import { within } from '../words/numbers';
 
 /**
  * How far a session strays from its schedule, as standard deviations of factors around 1, each drawn
@@ -31,12 +32,17 @@ export const NO_VARIATION: Variation = {
  */
 const TALK = { known: 0.12, unknown: 0.24 } as const;
 const TEMPO = { known: 0.1, unknown: 0.2 } as const;
+/** However steady or fitful somebody was so far, no session is quite like the others, or quite unlike. */
+const STEADY = { least: 0.05, most: 0.3 } as const;
 
 /** How far a session strays with a presenter of whom so much is known. */
-export function variationFor({ wordsPerMinute, secondsPerRep }: Pace): Variation {
+export function variationFor(pace: Pace): Variation {
+  const { wordsPerMinute, secondsPerRep, repTimes, talkVaries, repsVary } = pace;
+  const someReps = Object.keys(secondsPerRep).length + Object.keys(repTimes).length > 0;
+  const seen = (varies: number | null) => (varies === null ? null : within(varies, STEADY));
   return {
-    talk: wordsPerMinute === null ? TALK.unknown : TALK.known,
-    tempo: Object.keys(secondsPerRep).length === 0 ? TEMPO.unknown : TEMPO.known,
+    talk: wordsPerMinute === null ? TALK.unknown : (seen(talkVaries) ?? TALK.known),
+    tempo: someReps ? (seen(repsVary) ?? TEMPO.known) : TEMPO.unknown,
     group: 0.25,
     unplanned: 0.12,
     moments: true,

@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import jstat from 'jstat';
 import { TIMINGS } from '../cues/timing';
 import { DEFAULT_PACE, paceAs, secondsPerRep } from '../cues/pace';
+import { variationFor } from '../forecast/variation';
 import { BUILT_IN, moveIn } from '../moves/move-book';
 import { howPlansHold } from './how-plans-hold';
 import { learnPace, shrinkage } from './learned-pace';
@@ -99,6 +100,17 @@ describe('a pace that is learned', () => {
         figures.map(({ key }) => key),
       ),
     ).toEqual(DEFAULT_PACE);
+  });
+
+  it('how much the presenter varies is told once three sessions did', () => {
+    const after = (...words: number[]) =>
+      variationFor(withLearned(DEFAULT_PACE, learnPace(words.map((one) => [talk(one)])), [])).talk;
+    const usualTalk = after(150, 150);
+    expect(variationFor(DEFAULT_PACE).talk).toBeGreaterThan(usualTalk);
+    expect(after(150, 151, 149)).toBeLessThan(usualTalk);
+    expect(after(110, 150, 200)).toBeGreaterThan(usualTalk);
+    // Nobody is the same every day.
+    expect(after(150, 150, 150)).toBe(0.05);
   });
 
   it('a colleague’s pace is usual, slower or brisker', () => {
