@@ -80,10 +80,16 @@ test('the presenter chooses who is in the pictures, here and in every place', as
     await page.goto('/moves/frog-jump');
     // It is drawn in a gap, once it is near the screen.
     let shown = '';
+    // A picture, and none that was there before: the last one stays until the next is drawn.
     await expect
-      .poll(async () => (shown = (await strip.getAttribute('src')) ?? ''))
-      .toContain('viewBox');
-    expect(seen, name).not.toContain(shown);
+      .poll(
+        async () => {
+          shown = (await strip.getAttribute('src')) ?? '';
+          return shown.includes('viewBox') && !seen.has(shown);
+        },
+        { message: name },
+      )
+      .toBe(true);
     seen.add(shown);
   }
   await page.goto('/moves');
