@@ -100,7 +100,6 @@ export { clearFloor, metresToPlaces, placesFor, type Room, type Spot } from './r
 export { isCountedWork, isWork, type Cue, type Doing, type Nth } from './cues/cue';
 export {
   DEFAULT_PACE,
-  PACE_VIEWS,
   paceAs,
   paceSchema,
   secondsPerRep,

@@ -55,8 +55,7 @@ export function secondsPerRep(move: Move, ages: Ages, pace: Pace): number {
 }
 
 /** In whose pace a session is looked at that is not the presenter's own: nothing more is known of them. */
-export const PACE_VIEWS = ['usual', 'slower', 'brisk'] as const;
-export type PaceView = (typeof PACE_VIEWS)[number];
+export type PaceView = 'usual' | 'slower' | 'brisk';
 
 /** A slower and a brisker colleague: reps take so many times the usual. Common practice. */
 const OTHER_REPS = { slower: 1.2, brisk: 0.85 } as const;

@@ -2,6 +2,7 @@ import { seededRandom } from '../chance/random';
 import type { Pace } from '../cues/pace';
 import type { Adventure } from '../document/adventure';
 import { moveBookOf } from '../moves/move-book';
+import { toTenth } from '../words/numbers';
 import { forecast } from './forecast';
 
 /** Between which lengths eight sessions of ten are, in seconds. */
@@ -16,6 +17,5 @@ export function expectedRange(adventure: Adventure, pace: Pace): ExpectedRange {
   const { setting } = adventure;
   const context = { adventure, setting, pace, book: moveBookOf(adventure) };
   const { seconds } = forecast(context, seededRandom(SEED), SESSIONS);
-  const tenth = (value: number) => Math.round(value * 10) / 10;
-  return { lowSeconds: tenth(seconds.p10), highSeconds: tenth(seconds.p90) };
+  return { lowSeconds: toTenth(seconds.p10), highSeconds: toTenth(seconds.p90) };
 }

@@ -1,6 +1,6 @@
 import { compareRun } from './compare-run';
 import type { Run } from './run';
-import { median } from './sightings';
+import { median } from '../words/numbers';
 
 /** How well plans hold: planned against real over the last sessions that were led to their end. */
 export type PlanHeld = Readonly<{

@@ -3,7 +3,7 @@ import { paceSchema } from '../cues/pace';
 import type { DeepReadonly } from '../model/deep-readonly';
 
 /** Longest recording that is reviewed, in seconds: four hours. */
-export const MOST_RECORDED_SECONDS = 4 * 3600;
+const MOST_RECORDED_SECONDS = 4 * 3600;
 const MOST_LINES = 60_000;
 const MOST_ROWS = 5000;
 
@@ -14,7 +14,7 @@ const seconds = z
 const short = z.string().max(600);
 const amount = z.number().min(0).max(100_000);
 
-export const LED_STATES = ['led', 'left out', 'twice', 'out of order'] as const;
+const LED_STATES = ['led', 'left out', 'twice', 'out of order'] as const;
 export type LedState = (typeof LED_STATES)[number];
 
 /**
@@ -107,7 +107,7 @@ const sharesSchema = z.strictObject({
 export type Shares = DeepReadonly<z.infer<typeof sharesSchema>>;
 
 /** A line of captions: its words may have times of their own, as many as the text has words. */
-export const captionLineSchema = z.strictObject({
+const captionLineSchema = z.strictObject({
   startSeconds: seconds,
   endSeconds: seconds,
   text: z.string().max(20_000),

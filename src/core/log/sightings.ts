@@ -1,6 +1,7 @@
 import { ageBandOf, type Ages } from '../model/ages';
 import type { MoveBook } from '../moves/move-book';
 import { TIMINGS } from '../cues/timing';
+import { median } from '../words/numbers';
 import { REP, type PaceKey } from './pace-key';
 import type { PlannedCue, Run } from './run';
 
@@ -18,16 +19,6 @@ const FEWEST_WORDS = 6;
 export const LEAST_CHILD_THROW = 7;
 /** Fewer counts tell no tempo. */
 const FEWEST_COUNTS = 4;
-
-/** The middle of some values. Throws a RangeError for none. */
-export function median(values: readonly number[]): number {
-  if (values.length === 0) throw new RangeError('median: no values');
-  const sorted = [...values].sort((a, b) => a - b);
-  const half = sorted.length / 2;
-  return Number.isInteger(half)
-    ? (sorted[half - 1]! + sorted[half]!) / 2
-    : sorted[Math.floor(half)]!;
-}
 
 const usualRep = (book: MoveBook, id: string, ages: Ages): number | null =>
   book.get(id)?.secondsPerRep[ageBandOf(ages)] ?? null;

@@ -1,16 +1,12 @@
 import { type Cue, isCountedWork } from '../cues/cue';
 import type { CountedSet } from '../log/reviewed';
+import { median, toTenth } from '../words/numbers';
 import { countedTo } from './counting-aloud';
 import type { Laid } from './lay';
 import { countsWithin } from './real-cues';
 
 /** Sets of fewer are seldom counted aloud, and prove nothing. */
 const FEWEST = 4;
-
-function middle(values: readonly number[]): number | null {
-  const sorted = [...values].sort((a, b) => a - b);
-  return sorted.length === 0 ? null : sorted[Math.floor((sorted.length - 1) / 2)]!;
-}
 
 /**
  * Reps counted aloud against the plan, set by set. Counts that are heard in a stretch belong to its sets
@@ -56,8 +52,8 @@ export function countedSets(
         side: doing.side,
         planned: Math.round(doing.amount),
         counted: count ? countedTo(count) : null,
-        startSeconds: Math.round((count?.startSeconds ?? fromSeconds) * 10) / 10,
-        secondsPerCount: middle(steps),
+        startSeconds: toTenth(count?.startSeconds ?? fromSeconds),
+        secondsPerCount: steps.length > 0 ? median(steps) : null,
       };
     });
   });

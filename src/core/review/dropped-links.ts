@@ -2,6 +2,7 @@ import type { Adventure } from '../document/adventure';
 import { beatsOf } from '../document/beats-of';
 import { linksOf, type Chain, type Link } from '../beats/chain-schema';
 import { moveBookOf, moveIn, type MoveBook } from '../moves/move-book';
+import { toTenth } from '../words/numbers';
 import type { FoundBeat } from '../log/reviewed';
 import type { Laid } from './lay';
 import { heardAs, termOf, termsOf } from './terms';
@@ -86,7 +87,7 @@ function ofChain(
         other.atSeconds.filter((at) => at > last + APART_SECONDS).length >= FEWEST_TIMES,
     );
     if (named.length < 2 || goesOn.length < OTHERS_NAMED * (named.length - 1)) return [];
-    const at = Math.round((atSeconds.length > 0 ? last + APART_SECONDS : last) * 10) / 10;
+    const at = toTenth(atSeconds.length > 0 ? last + APART_SECONDS : last);
     return [
       {
         beatId: beat.id,

@@ -28,7 +28,7 @@ const SHORTEST_SECONDS = 6;
 const COUNTS_ALOUD = 0.4;
 const REACHES = 0.3;
 
-export const COUNTING = '#count';
+const COUNTING = '#count';
 const reaching = (n: number) => `#to ${n}`;
 
 /** What is listened for in a segment, its counts with it. */

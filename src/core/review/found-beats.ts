@@ -1,5 +1,6 @@
 import type { Adventure } from '../document/adventure';
 import type { FoundBeat, LedState } from '../log/reviewed';
+import { toTenth } from '../words/numbers';
 import type { Found } from './align';
 import type { Laid } from './lay';
 import type { Segment } from './listening';
@@ -14,7 +15,6 @@ const chance = (nats: number) => 1 / (1 + Math.exp(-nats));
 
 type Placed = Readonly<{
   segment: Segment;
-  index: number;
   /** In its place. */
   found: Found | null;
   elsewhere: readonly Found[];
@@ -24,7 +24,7 @@ type Placed = Readonly<{
 }>;
 
 /** Each segment with where it was found, and where it would have come. */
-export function placedOf({ segments, alignment }: Laid): readonly Placed[] {
+function placedOf({ segments, alignment }: Laid): readonly Placed[] {
   const inPlace = new Map<number, Found>();
   const elsewhere = new Map<number, Found[]>();
   for (const found of alignment.found) {
@@ -37,7 +37,6 @@ export function placedOf({ segments, alignment }: Laid): readonly Placed[] {
     gapSeconds = found?.toSeconds ?? gapSeconds;
     return {
       segment,
-      index,
       found,
       elsewhere: elsewhere.get(index) ?? [],
       led: alignment.led[index]!,
@@ -46,8 +45,6 @@ export function placedOf({ segments, alignment }: Laid): readonly Placed[] {
   });
 }
 
-const round = (seconds: number) => Math.round(seconds * 10) / 10;
-
 /** What became of some segments that belong together: a beat, or one part in one round. */
 function outcome(
   placed: readonly Placed[],
@@ -55,8 +52,8 @@ function outcome(
   const inPlace = placed.flatMap(({ found }) => found ?? []);
   const elsewhere = placed.flatMap((one) => one.elsewhere);
   const span = (all: readonly Found[], state: LedState, confidence: number) => ({
-    startSeconds: round(Math.min(...all.map(({ fromSeconds }) => fromSeconds))),
-    endSeconds: round(Math.max(...all.map(({ toSeconds }) => toSeconds))),
+    startSeconds: toTenth(Math.min(...all.map(({ fromSeconds }) => fromSeconds))),
+    endSeconds: toTenth(Math.max(...all.map(({ toSeconds }) => toSeconds))),
     confidence: Math.round(confidence * 100) / 100,
     state,
   });
@@ -72,7 +69,7 @@ function outcome(
     return [span(elsewhere, 'out of order', 0.7)];
   }
   const { gapSeconds } = placed[0]!;
-  const at = { startSeconds: round(gapSeconds), endSeconds: round(gapSeconds) };
+  const at = { startSeconds: toTenth(gapSeconds), endSeconds: toTenth(gapSeconds) };
   const unsure = placed.length === 1 && surest > -SURE_LEFT_OUT;
   return unsure
     ? [{ ...at, confidence: UNHEARD, state: 'led' }]

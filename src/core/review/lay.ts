@@ -4,6 +4,7 @@ import { beatsOf, drawsOf } from '../document/beats-of';
 import { moveBookOf } from '../moves/move-book';
 import type { Pin } from '../log/reviewed';
 import type { Schedule } from '../schedule/unroll';
+import { within } from '../words/numbers';
 import { align, type Alignment, type Pins } from './align';
 import { chunksOf, type Heard } from './chunks';
 import { countsAloud, type CountAloud } from './counting-aloud';
@@ -21,12 +22,9 @@ export type Laid = Readonly<{
 }>;
 
 /** How much slower or faster than planned a recording may be as a whole. */
-const SLOWEST = 2.2;
-const FASTEST = 0.5;
+const TIMES = { least: 0.5, most: 2.2 } as const;
 /** As sure as this, a segment tells how long things take. In nats. */
 const SURE = 2;
-
-const within = (times: number) => Math.min(SLOWEST, Math.max(FASTEST, times));
 
 /** Beats whose draws are known without being told: drawn beforehand, or a list read in order. */
 export function knownDraws(adventure: Adventure): ReadonlySet<string> {
@@ -46,7 +44,7 @@ function pace(segments: readonly Segment[], { found, led }: Alignment, before: n
     real += toSeconds - fromSeconds;
     planned += segments[segment]!.plannedSeconds;
   }
-  return planned > 0 ? within(real / planned) : before;
+  return planned > 0 ? within(real / planned, TIMES) : before;
 }
 
 /**
@@ -70,7 +68,7 @@ export function layAlong(
   );
   const cuts = [...byPlace.values()].filter((pin) => pin !== 'left out');
   const chunks = chunksOf({ words, voices, endSeconds }, counts, cuts);
-  let times = within(endSeconds / Math.max(1, totalSeconds));
+  let times = within(endSeconds / Math.max(1, totalSeconds), TIMES);
   let alignment: Alignment = { found: [], led: new Float64Array(segments.length) };
   for (let pass = 0; pass < 2; pass += 1) {
     const secondsEach = segments.map(({ plannedSeconds }) => plannedSeconds * times);

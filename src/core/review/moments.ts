@@ -1,6 +1,7 @@
 import type { CountedSet, FoundBeat, ReviewMoment, Shares } from '../log/reviewed';
+import { toTenth } from '../words/numbers';
 import type { Laid } from './lay';
-import type { RealCue } from './real-cues';
+import { lasts, type RealCue } from './real-cues';
 
 /** A rest or a drink that was given less than this share of its time is told. Our own judgement. */
 const SHORT_SHARE = 0.6;
@@ -10,7 +11,6 @@ const LONG_STILL = 120;
 const COUNT_OFF = 2;
 
 const plain = { planned: null, real: null } as const;
-const lasts = ({ startSeconds, endSeconds }: RealCue) => endSeconds - startSeconds;
 
 /** Two sides need more than this share of their time. Our own judgement. */
 const ONE_SIDE_SHARE = 0.7;
@@ -22,12 +22,12 @@ function oneSided(
   sidesHeard: SidesHeard,
 ): readonly ReviewMoment[] {
   return alignment.found.flatMap(({ segment, fromSeconds, toSeconds }) => {
-    const { beatId, label, plannedSeconds, fromCue, toCue } = segments[segment]!;
+    const { beatId, label, plannedSeconds } = segments[segment]!;
     const own = real.filter(
       ({ startSeconds }) => startSeconds >= fromSeconds && startSeconds < toSeconds,
     );
     const sides = new Set(own.flatMap(({ cue }) => cue.doing?.side ?? []));
-    if (toCue <= fromCue || !sides.has('left') || !sides.has('right')) return [];
+    if (!sides.has('left') || !sides.has('right')) return [];
     const heard = sidesHeard(fromSeconds, toSeconds);
     const one = heard.left > 0 !== heard.right > 0;
     if (!one || toSeconds - fromSeconds > plannedSeconds * ONE_SIDE_SHARE) return [];
@@ -112,8 +112,6 @@ function longStill(real: readonly RealCue[], shares: Shares): readonly ReviewMom
   ];
 }
 
-const tenth = (seconds: number) => Math.round(seconds * 10) / 10;
-
 /** The list of moments, by time. */
 export function momentsOf(
   laid: Laid,
@@ -132,8 +130,8 @@ export function momentsOf(
   ]
     .map((one) => ({
       ...one,
-      startSeconds: tenth(one.startSeconds),
-      endSeconds: tenth(one.endSeconds),
+      startSeconds: toTenth(one.startSeconds),
+      endSeconds: toTenth(one.endSeconds),
     }))
     .sort((a, b) => a.startSeconds - b.startSeconds);
 }

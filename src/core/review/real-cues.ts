@@ -1,7 +1,7 @@
-import type { Cue } from '../cues/cue';
 import { DEFAULT_PACE } from '../cues/pace';
 import { sayingsOf } from '../cues/saying';
-import { isOwnWork, isWork } from '../cues/cue';
+import { isCountedWork, isOwnWork, isWork, type Cue } from '../cues/cue';
+import { toTenth } from '../words/numbers';
 import type { Shares } from '../log/reviewed';
 import type { CountAloud } from './counting-aloud';
 import type { Laid } from './lay';
@@ -30,7 +30,7 @@ export function realCues(
     const { fromCue, toCue } = segments[segment]!;
     const own = cues.slice(fromCue, toCue);
     const heard = countsWithin(counts, fromSeconds, toSeconds);
-    const counted = own.filter((cue) => isWork(cue) && (cue.doing?.secondsPerCount ?? 0) > 0);
+    const counted = own.filter(isCountedWork);
     const anchors: (readonly [planned: number, real: number])[] = [[0, fromSeconds]];
     const planned = own.reduce((sum, { lengthSeconds }) => sum + lengthSeconds, 0);
     if (heard.length === counted.length) {
@@ -59,26 +59,33 @@ export function realCues(
   });
 }
 
-const lasts = ({ startSeconds, endSeconds }: RealCue) => endSeconds - startSeconds;
+/** How long it really was, in seconds. */
+export const lasts = ({ startSeconds, endSeconds }: RealCue) => endSeconds - startSeconds;
 
 /** Effort from which on children move: 1 is still. */
 const MOVES = 2;
+
+/** A share of the whole, 0 to 1, to a thousandth. */
+const shareOf = (seconds: number, wholeSeconds: number) =>
+  Math.min(1, Math.round((seconds / Math.max(1, wholeSeconds)) * 1000) / 1000);
 
 /** Shares of the plan in which children move, and in which somebody talks. */
 export function plannedShares(
   cues: readonly Cue[],
   totalSeconds: number,
 ): Pick<Shares, 'plannedMoving' | 'plannedTalking'> {
-  const share = (seconds: number) =>
-    Math.min(1, Math.round((seconds / Math.max(1, totalSeconds)) * 1000) / 1000);
   const sum = (all: readonly Readonly<{ lengthSeconds: number }>[]) =>
     all.reduce((seconds, { lengthSeconds }) => seconds + lengthSeconds, 0);
   return {
-    plannedMoving: share(sum(cues.filter((cue) => isWork(cue) && cue.effort >= MOVES))),
-    plannedTalking: share(sum(sayingsOf(cues, DEFAULT_PACE))),
+    plannedMoving: shareOf(
+      sum(cues.filter((cue) => isWork(cue) && cue.effort >= MOVES)),
+      totalSeconds,
+    ),
+    plannedTalking: shareOf(sum(sayingsOf(cues, DEFAULT_PACE)), totalSeconds),
   };
 }
 
+/** How the recording was spent; `speech` is when somebody talked in it. */
 export function sharesOf(
   real: readonly RealCue[],
   speech: readonly Readonly<{ startSeconds: number; endSeconds: number }>[],
@@ -102,15 +109,18 @@ export function sharesOf(
     }
     still = Math.max(still, stop[1]);
   }
-  const all = Math.max(1, endSeconds);
-  const share = (seconds: number) => Math.min(1, Math.round((seconds / all) * 1000) / 1000);
-  const tenth = (seconds: number) => Math.round(seconds * 10) / 10;
   return {
-    moving: share(moving.reduce((sum, one) => sum + lasts(one), 0)),
-    talking: share(speech.reduce((sum, one) => sum + one.endSeconds - one.startSeconds, 0)),
-    longestStillSeconds: tenth(longestStillSeconds),
-    longestStillAt: tenth(longestStillAt),
-    leftSeconds: tenth(side('left')),
-    rightSeconds: tenth(side('right')),
+    moving: shareOf(
+      moving.reduce((sum, one) => sum + lasts(one), 0),
+      endSeconds,
+    ),
+    talking: shareOf(
+      speech.reduce((sum, one) => sum + one.endSeconds - one.startSeconds, 0),
+      endSeconds,
+    ),
+    longestStillSeconds: toTenth(longestStillSeconds),
+    longestStillAt: toTenth(longestStillAt),
+    leftSeconds: toTenth(side('left')),
+    rightSeconds: toTenth(side('right')),
   };
 }

@@ -1,6 +1,15 @@
 import type { Adventure } from '../document/adventure';
 import type { Schedule } from '../schedule/unroll';
-import type { CountedSet, FoundBeat, Pin, RealPace, ReviewMoment, Shares } from '../log/reviewed';
+import type {
+  CaptionLine,
+  CountedSet,
+  FoundBeat,
+  Pin,
+  RealPace,
+  ReviewMoment,
+  Shares,
+} from '../log/reviewed';
+import { toTenth } from '../words/numbers';
 import { countedSets } from './counted-sets';
 import type { Cue } from '../cues/cue';
 import type { Pace } from '../cues/pace';
@@ -11,7 +20,6 @@ import { layAlong } from './lay';
 import { momentsOf } from './moments';
 import { plannedShares, realCues, sharesOf } from './real-cues';
 import { speechOf, talkPace } from './talk';
-import type { CaptionLine } from '../log/reviewed';
 import type { TimedWord } from './timed-word';
 import type { SpeechSpan } from './voices';
 import { throwsOf } from './throws';
@@ -49,9 +57,9 @@ export type ReviewQuestion = Readonly<{
   lines: readonly CaptionLine[];
   /** How long the recording is, where that is known; else to the end of the last caption. */
   endSeconds?: number | undefined;
-  /** What was set by hand: a stretch's start in seconds, or that it was left out. */
   /** Times the script in another pace, so that the real one can be told: without it that is left out. */
   replan?: ((pace: Pace) => readonly Cue[]) | undefined;
+  /** What was set by hand: a stretch's start in seconds, or that it was left out. */
   pins?: ReadonlyMap<string, Pin> | undefined;
   /** When somebody speaks, as it was heard in the sound: from, to. */
   voices?: readonly SpeechSpan[] | null | undefined;
@@ -120,8 +128,8 @@ export function review(question: ReviewQuestion): Review {
       ...(question.replan
         ? fittedPace(adventure, laid, known, heard, question.replan)
         : { changeSeconds: null, allReps: 1 }),
-      plannedSeconds: Math.round(schedule.totalSeconds * 10) / 10,
-      realSeconds: Math.round(endSeconds * 10) / 10,
+      plannedSeconds: toTenth(schedule.totalSeconds),
+      realSeconds: toTenth(endSeconds),
     },
     shares,
     moments: momentsOf(laid, beats, counts, real, shares, (from, to) => ({

@@ -2,7 +2,7 @@ import type { CountAloud } from './counting-aloud';
 import type { TimedWord } from './timed-word';
 
 /** A stretch in which somebody talks without a pause. */
-export type Stretch = Readonly<{ startSeconds: number; endSeconds: number; words: number }>;
+type Speech = Readonly<{ startSeconds: number; endSeconds: number; words: number }>;
 
 /** A pause of this many seconds ends a stretch; shorter stretches are calls, not talk. Our own judgement. */
 const PAUSE = 0.7;
@@ -10,7 +10,7 @@ const SHORTEST_TALK = 3;
 const FEWEST_WORDS = 8;
 
 /** Stretches of speech, in order. */
-export function speechOf(words: readonly TimedWord[]): readonly Stretch[] {
+export function speechOf(words: readonly TimedWord[]): readonly Speech[] {
   const found: { startSeconds: number; endSeconds: number; words: number }[] = [];
   for (const { startSeconds, endSeconds } of words) {
     const last = found.at(-1);

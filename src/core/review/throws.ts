@@ -1,10 +1,11 @@
 import type { Cue } from '../cues/cue';
-import { LEAST_CHILD_THROW, median } from '../log/sightings';
+import { LEAST_CHILD_THROW } from '../log/sightings';
+import { median, toTenth, within } from '../words/numbers';
 import type { Laid } from './lay';
 
-/** Fewer throws than this tell nothing; more seconds are no throw. */
+/** Fewer throws than this tell nothing; fewer or more seconds are no throw. */
 const FEWEST = 3;
-const MOST_SECONDS = 120;
+const SANE_SECONDS = { least: 0.5, most: 120 } as const;
 
 /**
  * Seconds of a throw as it was: what a draw took beyond its work, which is taken to have gone as all the
@@ -31,7 +32,7 @@ export function throwsOf(
         : [],
     );
     if (seconds.length < FEWEST) return null;
-    return Math.round(Math.min(MOST_SECONDS, Math.max(0.5, median(seconds))) * 10) / 10;
+    return toTenth(within(median(seconds), SANE_SECONDS));
   };
   return { throwSeconds: of(false), childThrowSeconds: of(true) };
 }

@@ -79,19 +79,19 @@ function lineOf(row: Row): CaptionLine | null {
   return { startSeconds, endSeconds, text: spokenOnly(text ?? ''), wordSeconds: null };
 }
 
+/** So many of a list are looked into. */
+const MOST_LOOKED_INTO = 50;
+
 /** The longest list of lines with times that is anywhere in a document. */
 function longest(value: unknown, depth: number): readonly CaptionLine[] {
   if (depth > DEEPEST) return [];
-  if (Array.isArray(value)) {
-    const lines = value.flatMap((row) => (isRow(row) ? (lineOf(row) ?? []) : []));
-    if (lines.length > 0) return lines;
-    return value.slice(0, 50).reduce<readonly CaptionLine[]>((best, one) => {
-      const found = longest(one, depth + 1);
-      return found.length > best.length ? found : best;
-    }, []);
-  }
-  if (!isRow(value)) return [];
-  return Object.values(value).reduce<readonly CaptionLine[]>((best, one) => {
+  const isList = Array.isArray(value);
+  if (!isList && !isRow(value)) return [];
+  const within: readonly unknown[] = isList ? value : Object.values(value);
+  const lines = isList ? within.flatMap((row) => (isRow(row) ? (lineOf(row) ?? []) : [])) : [];
+  if (lines.length > 0) return lines;
+  const looked = isList ? within.slice(0, MOST_LOOKED_INTO) : within;
+  return looked.reduce<readonly CaptionLine[]>((best, one) => {
     const found = longest(one, depth + 1);
     return found.length > best.length ? found : best;
   }, []);

@@ -53,8 +53,8 @@ And rest &amp; drink.
       '<?xml version="1.0"?><tt xmlns="http://www.w3.org/ns/ttml"><body><div><p begin="00:00:01.000" end="00:00:03.500">March on<br/>the spot.</p><p begin="4s" dur="2s"><span>And rest &amp; drink.</span></p></div></body></tt>',
     'timed text of players':
       '<timedtext format="3"><body><p t="1000" d="2500"><s>March</s><s t="200"> on</s><s t="400"> the</s><s t="900"> spot.</s></p><p t="4000" d="2000">And rest &amp;amp; drink.</p></body></timedtext>',
-    'a transcript of players':
-      '<transcript><text start="1" dur="2.5">March on the spot.</text><text start="4" dur="2">And rest &amp;#38; drink.</text></transcript>',
+    'the older timed text of players':
+      '<all><text start="1" dur="2.5">March on the spot.</text><text start="4" dur="2">And rest &amp;#38; drink.</text></all>',
     'events in JSON': JSON.stringify({
       events: [
         {

@@ -17,7 +17,7 @@ const LINES = [linesOfJson, linesOfXml, linesOfText];
 
 /**
  * The lines of a caption file with their times, in order: WebVTT, SubRip, timed text in XML or JSON,
- * lyrics with times, a transcript with a time before each line. Rolling captions of a machine are told
+ * lyrics with times, a text with a time before each line. Rolling captions of a machine are told
  * once. Problems: `too-large`, `no-captions` (nothing with a time is in it).
  */
 export function readCaptions(text: string): Result<readonly CaptionLine[]> {

@@ -1,4 +1,4 @@
-import Papa from 'papaparse';
+import { csvText } from '../csv-text';
 import type { Run } from '../../log/run';
 import type { Reviewed } from '../../log/reviewed';
 import { momentInWords } from '../../review/moment-words';
@@ -6,7 +6,7 @@ import { capital } from '../../words/capital';
 import { clockOf } from '../../words/clock';
 import { serializeTimedText } from '../webvtt/webvtt';
 
-export const REVIEW_COLUMNS = ['From', 'To', 'Seconds', 'Beat', 'What'] as const;
+const REVIEW_COLUMNS = ['From', 'To', 'Seconds', 'Beat', 'What'] as const;
 
 /**
  * What to cut, to film again or to think about, as RFC 4180 CSV with a header row, in the order of the
@@ -20,11 +20,7 @@ export function reviewCsv({ moments }: Pick<Reviewed, 'moments'>, labels: Run['l
     moment.label || labels[moment.beatId] || '',
     momentInWords(moment),
   ]);
-  const text = Papa.unparse(
-    { fields: [...REVIEW_COLUMNS], data: rows },
-    { newline: '\r\n', escapeFormulae: true },
-  );
-  return `${text.replace(/\r\n$/u, '')}\r\n`;
+  return csvText(REVIEW_COLUMNS, rows);
 }
 
 /** The beats that were led as chapters of the recording (WebVTT), each to the start of the next. */

@@ -1,4 +1,4 @@
-import Papa from 'papaparse';
+import { csvText } from '../csv-text';
 import type { Adventure } from '../../document/adventure';
 import type { Schedule } from '../../schedule/unroll';
 import { clockOrBlank, runSheetRows } from '../../print/run-sheet-rows';
@@ -31,10 +31,5 @@ export function serializeRunSheetCsv(adventure: Adventure, schedule: Schedule): 
     row.formCues,
     row.forms,
   ]);
-  const text = Papa.unparse(
-    { fields: [...RUN_SHEET_COLUMNS], data: rows },
-    { newline: '\r\n', escapeFormulae: true },
-  );
-  // With no rows the package ends the header's line itself, with rows it does not.
-  return `${text.replace(/\r\n$/u, '')}\r\n`;
+  return csvText(RUN_SHEET_COLUMNS, rows);
 }

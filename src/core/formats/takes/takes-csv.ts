@@ -1,4 +1,4 @@
-import Papa from 'papaparse';
+import { csvText } from '../csv-text';
 import type { Run } from '../../log/run';
 import { clockOf } from '../../words/clock';
 
@@ -16,9 +16,5 @@ export function serializeTakesCsv({ takes = [], labels }: Pick<Run, 'takes' | 'l
     counts.set(beatId, take);
     return [labels[beatId] ?? beatId, take, startedAt, clockOf(lengthSeconds), mark ?? ''];
   });
-  const text = Papa.unparse(
-    { fields: [...TAKES_COLUMNS], data: rows },
-    { newline: '\r\n', escapeFormulae: true },
-  );
-  return `${text.replace(/\r\n$/u, '')}\r\n`;
+  return csvText(TAKES_COLUMNS, rows);
 }
