@@ -306,7 +306,8 @@ export { REP, type PaceKey } from './log/pace-key';
 export { sightingsOf } from './log/sightings';
 export { howPlansHold, type PlanHeld } from './log/how-plans-hold';
 export { compareRun, type BeatComparison } from './log/compare-run';
-export { chaptersOf, NO_DEBRIEF, plannedCues, RUN, type Debrief, type Run } from './log/run';
+export { beginRun } from './log/begin-run';
+export { NO_DEBRIEF, plannedCues, RUN, type Debrief, type Run } from './log/run';
 // review
 export { runOfReview, scriptChecksum } from './review/run-of-review';
 export { momentInWords } from './review/moment-words';
@@ -314,6 +315,7 @@ export { snapped, voicesIn, type SpeechSpan } from './review/voices';
 export { serializeTimedText } from './formats/webvtt/webvtt';
 export { reviewCsv, reviewChapters } from './formats/captions/review-files';
 export { knownDraws } from './review/lay';
+export { ledSession } from './review/led-session';
 export { review, type Review, type ReviewQuestion, type Stretch } from './review/review';
 export type {
   CaptionLine,

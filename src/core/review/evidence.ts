@@ -54,8 +54,7 @@ const FEWEST_WORDS = 12;
  */
 function fidelity(
   segments: readonly Segment[],
-  listened: readonly (readonly ReadonlyMap<string, number>[])[],
-  places: ReadonlyMap<string, ReadonlyMap<number, number>>,
+  { listened, places }: Pick<HeardTerms, 'listened' | 'places'>,
 ): number {
   const words = new Map<string, number>();
   segments.forEach((segment, n) => {
@@ -69,25 +68,38 @@ function fidelity(
   return Math.min(1, Math.max(LEAST_FIDELITY, heard / expected));
 }
 
-/**
- * What in a recording speaks for each segment, as logarithms of likelihood ratios (naive Bayes over
- * terms): a term counts by how much likelier it is said while the segment is led than at any time.
- * `secondsEach` has how long each is expected to take.
- */
-export function evidenceFor(
+/** What is listened for, and where in the recording each term was heard, how surely. */
+export type HeardTerms = Readonly<{
+  listened: readonly (readonly ReadonlyMap<string, number>[])[];
+  places: ReadonlyMap<string, ReadonlyMap<number, number>>;
+  /** Somebody wrote down what was said. */
+  hasWords: boolean;
+}>;
+
+/** The chunk that a time lies in: the last that has begun. */
+function chunkAt(chunks: readonly Chunk[], seconds: number): number {
+  let low = 0;
+  let high = chunks.length - 1;
+  while (low < high) {
+    const middle = Math.ceil((low + high) / 2);
+    if (chunks[middle]!.startSeconds <= seconds + 0.02) low = middle;
+    else high = middle - 1;
+  }
+  return low;
+}
+
+/** Where the terms of a script were heard: whatever pace it was led in. */
+export function heardTerms(
   segments: readonly Segment[],
-  secondsEach: readonly number[],
   chunks: readonly Chunk[],
   counts: readonly CountAloud[],
-  endSeconds: number,
-): readonly (readonly VariantEvidence[])[] {
+): HeardTerms {
   const listened = segments.map(withCounts);
   const script = new Set(listened.flat().flatMap((terms) => [...terms.keys()]));
   const heard = heardAs(
     chunks.flatMap(({ terms }) => terms),
     script,
   );
-  // Where each term of the script was heard, and how surely.
   const places = new Map<string, Map<number, number>>();
   const hear = (term: string, chunk: number, surely: number) => {
     let at = places.get(term);
@@ -100,29 +112,34 @@ export function evidenceFor(
       for (const term of near) hear(term, index, term === said ? 1 : NEARLY / near.length);
     }
   });
-  const chunkAt = (seconds: number) => {
-    let low = 0;
-    let high = chunks.length - 1;
-    while (low < high) {
-      const middle = Math.ceil((low + high) / 2);
-      if (chunks[middle]!.startSeconds <= seconds + 0.02) low = middle;
-      else high = middle - 1;
-    }
-    return low;
-  };
   for (const count of counts) {
-    hear(COUNTING, chunkAt(count.startSeconds), 1);
-    hear(reaching(countedTo(count)), chunkAt(count.endSeconds), 1);
+    hear(COUNTING, chunkAt(chunks, count.startSeconds), 1);
+    hear(reaching(countedTo(count)), chunkAt(chunks, count.endSeconds), 1);
   }
+  return { listened, places, hasWords: heard.size > 0 };
+}
+
+/**
+ * What in a recording speaks for each segment, as logarithms of likelihood ratios (naive Bayes over
+ * terms): a term counts by how much likelier it is said while the segment is led than at any time.
+ * `secondsEach` has how long each is expected to take.
+ */
+export function evidenceFor(
+  segments: readonly Segment[],
+  secondsEach: readonly number[],
+  heard: HeardTerms,
+  endSeconds: number,
+): readonly (readonly VariantEvidence[])[] {
+  const { listened, places, hasWords } = heard;
   const seconds = Math.max(1, endSeconds);
-  const byLine = fidelity(segments, listened, places);
+  const byLine = fidelity(segments, heard);
   return listened.map((variants, index) => {
     const asWritten = isLine(segments[index]!) ? byLine : 1;
     const expected = Math.max(SHORTEST_SECONDS, secondsEach[index]!);
     return variants.map((terms) => {
       const hits: Hit[] = [];
       let missed = 0;
-      const worths: { chance: number; gain: number; miss: number; term: string }[] = [];
+      const worths: { gain: number; miss: number; term: string }[] = [];
       for (const [term, written] of terms) {
         const chance = written * asWritten;
         const rate = ((places.get(term)?.size ?? 0) + HALF) / seconds;
@@ -133,10 +150,10 @@ export function evidenceFor(
         if (chance <= anyTime) continue;
         const miss = Math.log((1 - chance) / (1 - anyTime));
         missed += miss;
-        worths.push({ chance, gain: Math.log(chance / anyTime), miss, term });
+        worths.push({ gain: Math.log(chance / anyTime), miss, term });
       }
       // Where nobody wrote down a word, nothing is missed.
-      const silent = heard.size > 0 ? Math.max(MOST_SILENT, missed) : 0;
+      const silent = hasWords ? Math.max(MOST_SILENT, missed) : 0;
       const share = missed < 0 ? silent / missed : 0;
       worths.forEach(({ gain, miss, term }, n) => {
         for (const [chunk, surely] of places.get(term) ?? []) {

@@ -8,7 +8,7 @@ import { within } from '../words/numbers';
 import { align, type Alignment, type Pins } from './align';
 import { chunksOf, type Heard } from './chunks';
 import { countsAloud, type CountAloud } from './counting-aloud';
-import { evidenceFor } from './evidence';
+import { evidenceFor, heardTerms } from './evidence';
 import type { Segment } from './listening';
 import { segmentsOf } from './segments';
 
@@ -68,11 +68,12 @@ export function layAlong(
   );
   const cuts = [...byPlace.values()].filter((pin) => pin !== 'left out');
   const chunks = chunksOf({ words, voices, endSeconds }, counts, cuts);
+  const heard = heardTerms(segments, chunks, counts);
   let times = within(endSeconds / Math.max(1, totalSeconds), TIMES);
   let alignment: Alignment = { found: [], led: new Float64Array(segments.length) };
   for (let pass = 0; pass < 2; pass += 1) {
     const secondsEach = segments.map(({ plannedSeconds }) => plannedSeconds * times);
-    const evidence = evidenceFor(segments, secondsEach, chunks, counts, endSeconds);
+    const evidence = evidenceFor(segments, secondsEach, heard, endSeconds);
     alignment = align(segments, secondsEach, evidence, { chunks, endSeconds }, byPlace);
     times = pace(segments, alignment, times);
   }

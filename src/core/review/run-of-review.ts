@@ -1,11 +1,8 @@
-import { beatLabel } from '../beats';
 import type { Pace } from '../cues/pace';
 import type { Adventure } from '../document/adventure';
-import { beatsOf } from '../document/beats-of';
-import { chaptersOf, plannedCues, type Run } from '../log/run';
-import { expectedRange } from '../forecast/expected-range';
+import { beginRun } from '../log/begin-run';
+import type { Run } from '../log/run';
 import type { CaptionLine, Pin, Reviewed } from '../log/reviewed';
-import { moveBookOf } from '../moves/move-book';
 import type { Schedule } from '../schedule/unroll';
 import { checksum } from '../words/checksum';
 import type { Review } from './review';
@@ -38,7 +35,6 @@ export function runOfReview(
   { beats, counts, moments, pace, shares, visits, endSeconds }: Review,
   source: ReviewSource,
 ): Run {
-  const book = moveBookOf(adventure);
   const reviewed: Reviewed = {
     recording: source.recording.slice(0, 300),
     scriptChecksum: scriptChecksum(adventure),
@@ -54,18 +50,9 @@ export function runOfReview(
     pace,
     shares,
   };
+  const { id, startedAt, savedAt, plannedPace, seed, typed } = source;
   return {
-    version: 3,
-    id: source.id,
-    adventureId: adventure.id,
-    title: adventure.title,
-    startedAt: source.startedAt,
-    savedAt: source.savedAt,
-    slotSeconds: adventure.setting.slotSeconds,
-    speed: 1,
-    plan: plannedCues(cues),
-    labels: Object.fromEntries(beatsOf(adventure).map((beat) => [beat.id, beatLabel(beat, book)])),
-    chapters: chaptersOf(adventure),
+    ...beginRun(adventure, cues, plannedPace, { id, startedAt, savedAt, speed: 1 }),
     leading: {
       lines: 'run on',
       done: true,
@@ -75,11 +62,8 @@ export function runOfReview(
       enteredSeconds: 0,
       visits: visits.map((visit) => ({ ...visit, cutShort: false })),
     },
-    note: '',
-    ...(source.seed === null ? {} : { seed: source.seed }),
-    ...(source.typed ? { typed: source.typed } : {}),
-    ages: adventure.setting.ages,
-    expected: expectedRange(adventure, source.plannedPace),
+    ...(seed === null ? {} : { seed }),
+    ...(typed ? { typed } : {}),
     review: reviewed,
   };
 }

@@ -3,7 +3,7 @@
   import { clockOf, lengthInWords, type FoundBeat, type Pin, type Stretch } from '$core';
   import Check from '@lucide/svelte/icons/check';
   import Play from '@lucide/svelte/icons/play';
-  import { stateInWords, surety } from './review-words';
+  import { inRound, stateInWords, surety } from './review-words';
 
   type Props = {
     beats: readonly FoundBeat[];
@@ -34,8 +34,7 @@
     if (seconds === null) input.value = '';
     else onpin(key, seconds);
   }
-  const nameOf = (stretch: Stretch) =>
-    `${stretch.label}${stretch.round > 1 ? `, round ${stretch.round}` : ''}`;
+  const nameOf = ({ label, round }: Stretch) => inRound(label, round);
 </script>
 
 <li class="border-t border-line py-2" data-beat={whole!.beatId} data-state={whole!.state}>
@@ -72,9 +71,7 @@
     <ul class="mt-1 ml-[5.25rem] text-pencil">
       {#each parts as part, n (n)}
         <li>
-          {part.label}{part.round && part.round > 1 ? `, round ${part.round}` : ''}: {stateInWords(
-            part.state,
-          )}
+          {inRound(part.label, part.round)}: {stateInWords(part.state)}
         </li>
       {/each}
     </ul>

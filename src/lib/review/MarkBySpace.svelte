@@ -1,6 +1,7 @@
 <!-- Without captions: the recording plays, and the space bar says "this begins now". -->
 <script lang="ts">
   import { clockOf } from '$core';
+  import { inRound } from './review-words';
   import type { ReviewWork } from './review-work.svelte';
 
   type Props = { work: ReviewWork; at: number; hasPlayer: boolean; ontoggle: () => void };
@@ -35,7 +36,7 @@
   {:else if next}
     <p class="text-soft">Let it play. When this begins, press the space bar:</p>
     <p class="mt-1 font-heading text-2xl font-bold break-words" data-next-mark>
-      {next.label}{next.round > 1 ? `, round ${next.round}` : ''}
+      {inRound(next.label, next.round)}
     </p>
     <p class="mt-3 flex flex-wrap gap-2">
       <button type="button" class="btn-lamp" onclick={mark}>It begins now ({clockOf(at)})</button>

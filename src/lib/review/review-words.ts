@@ -16,6 +16,10 @@ const STATES: Readonly<Record<FoundBeat['state'], string>> = {
 
 export const stateInWords = (state: FoundBeat['state']): string => STATES[state];
 
+/** A name with its round, from the second on: "squat, round 2". */
+export const inRound = (label: string, round = 0): string =>
+  round > 1 ? `${label}, round ${round}` : label;
+
 /** What is worth knowing of a recording, in a sentence: "Two things were left out, one count got lost." */
 export function whatHappened({ moments }: Pick<Reviewed, 'moments'>): string {
   const of = (kind: string) => moments.filter((moment) => moment.kind === kind).length;

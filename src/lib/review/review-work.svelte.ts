@@ -5,7 +5,6 @@ import { preferences } from '$lib/store/preference-store.svelte';
 import { runs } from '$lib/store/run-store.svelte';
 import { today } from '$lib/store/today';
 import { askForReview } from './ask-for-review';
-import { learnFromRuns } from './learn';
 import type { ReviewAnswer, ReviewRequest } from './protocol';
 
 /** A recording that is being laid along a script: what is set by hand is kept at once. */
@@ -32,7 +31,7 @@ export class ReviewWork {
   }
 
   /** Lays it along anew, with what is set by hand kept. */
-  async lay(change: Partial<Pick<ReviewRequest, 'pins' | 'lines' | 'voices' | 'seconds'>> = {}) {
+  async lay(change: Partial<Pick<ReviewRequest, 'pins' | 'voices'>> = {}) {
     const { adventure, run } = this;
     const { review } = run;
     if (!adventure || !review) return;
@@ -54,7 +53,6 @@ export class ReviewWork {
       this.stretches = stretches;
       this.trouble = '';
       await runs.put(this.run);
-      await learnFromRuns();
       this.working = false;
     } catch (reason) {
       if (reason instanceof Error && reason.name === 'Cancelled') return;

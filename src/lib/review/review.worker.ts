@@ -1,21 +1,19 @@
-import { knownDraws, resolveDraws, review, runOfReview, unroll } from '$core';
+import { knownDraws, ledSession, review, runOfReview } from '$core';
 import { answerRequests } from '$lib/workers/ask-worker';
 import type { ReviewAnswer, ReviewRequest } from './protocol';
 
 answerRequests<ReviewRequest, ReviewAnswer>(self, (asked) => {
   const { adventure, pace, drawn, lines, voices, seconds, pins } = asked;
-  const { setting } = adventure;
   const seed = drawn?.seed ?? null;
   const typed = new Map(Object.entries(drawn?.typed ?? {}));
-  const draws = resolveDraws(adventure, setting, pace, seed, typed);
-  const schedule = unroll(adventure, setting, pace, draws);
+  const { setting } = adventure;
+  const { draws, schedule, replan } = ledSession(adventure, setting, pace, seed, typed);
   const known = drawn ? new Set(draws.keys()) : knownDraws(adventure);
   const found = review({
     adventure,
     schedule,
     known,
-    replan: (other) =>
-      unroll(adventure, setting, other, resolveDraws(adventure, setting, other, seed, typed)).cues,
+    replan,
     lines,
     voices,
     endSeconds: seconds,

@@ -41,12 +41,12 @@ export class FilmSession {
   readonly #writes = new InTurn();
 
   constructor(plan: StagePlan, world: FilmWorld) {
-    const { adventure, schedule, seed, replan } = plan;
-    this.beats = beatsToFilm(schedule.cues, moveBookOf(adventure));
+    const { schedule, seed, way } = plan;
+    this.beats = beatsToFilm(schedule.cues, moveBookOf(plan.adventure));
     this.#cues = schedule.cues;
     this.#world = world;
     const leading = prepareLeading(schedule.cues, { lines: 'run on' });
-    this.#run = newRun(adventure, schedule.cues, leading, 0, { ...world, speed: 1, seed, replan });
+    this.#run = newRun(way, leading, 0, { ...world, speed: 1, seed });
     this.labels = this.#run.labels;
   }
 

@@ -8,6 +8,12 @@ const script = withBeats(
   moveBeat([doseOf('squat', 5)], { id: 'bt_move' }),
 );
 
+const way = {
+  context: { adventure: script, setting: script.setting, pace: DEFAULT_PACE },
+  draws: new Map(),
+  cues: unroll(script).cues,
+};
+
 function film() {
   let time = 100;
   const kept: Run[] = [];
@@ -17,11 +23,8 @@ function film() {
       schedule: unroll(script),
       seed: 1,
       left: null,
-      replan: () => ({
-        context: { adventure: script, setting: script.setting, pace: DEFAULT_PACE },
-        draws: new Map(),
-        cues: unroll(script).cues,
-      }),
+      way,
+      replan: () => way,
     },
     {
       now: () => time,

@@ -4,6 +4,7 @@ import {
   unroll,
   wasEndedEarly,
   type Adventure,
+  type LedWay,
   type Pace,
   type Run,
   type Schedule,
@@ -22,7 +23,8 @@ export type StagePlan = Readonly<{
   schedule: Schedule;
   /** What the live draws are made from: those of the session that was left, or new ones. */
   seed: number;
-  /** The way with what was typed from real devices. */
+  /** The way before anything is typed from real devices, and with what was typed. */
+  way: LedWay;
   replan: Replan;
   /** A session of this adventure that was left in the middle. */
   left: Run | null;
@@ -51,6 +53,6 @@ export async function openStage(id: string, pace: Pace, now: Date): Promise<Stag
     const { cues } = unroll(adventure, setting, pace, draws);
     return { context: { adventure, setting, pace }, draws, cues };
   };
-  const schedule = scheduleOf(replan(new Map()));
-  return { adventure, schedule, seed, replan, left: left ?? null };
+  const way = replan(new Map());
+  return { adventure, schedule: scheduleOf(way), seed, way, replan, left: left ?? null };
 }

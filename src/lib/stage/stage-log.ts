@@ -1,14 +1,10 @@
 import {
-  beatLabel,
-  beatsOf,
-  chaptersOf,
-  expectedRange,
-  moveBookOf,
+  beginRun,
   plannedCues,
   saveLeading,
-  type Adventure,
   type Cue,
   type Leading,
+  type LedWay,
   type Run,
   type TypedDraws,
 } from '$core';
@@ -24,36 +20,16 @@ type Entry = Pick<Run, 'leading' | 'adaptations' | 'points' | 'teamPoints' | 'de
 
 /** The log of a session that begins now. */
 export function newRun(
-  adventure: Adventure,
-  cues: readonly Cue[],
+  { context: { adventure, pace }, cues }: Pick<LedWay, 'context' | 'cues'>,
   leading: Leading,
   now: number,
-  {
-    newRunId,
-    today,
-    speed,
-    seed,
-    replan,
-  }: Pick<StageWorld, 'newRunId' | 'today' | 'speed' | 'seed' | 'replan'>,
+  { newRunId, today, speed, seed }: Pick<StageWorld, 'newRunId' | 'today' | 'speed' | 'seed'>,
 ): Run {
-  const book = moveBookOf(adventure);
+  const at = today();
   return {
-    version: 3,
-    id: newRunId(),
-    adventureId: adventure.id,
-    title: adventure.title,
-    startedAt: today(),
-    savedAt: today(),
-    slotSeconds: adventure.setting.slotSeconds,
-    speed,
-    plan: plannedCues(cues),
-    labels: Object.fromEntries(beatsOf(adventure).map((beat) => [beat.id, beatLabel(beat, book)])),
-    chapters: chaptersOf(adventure),
+    ...beginRun(adventure, cues, pace, { id: newRunId(), startedAt: at, savedAt: at, speed }),
     leading: saveLeading(leading, now),
-    note: '',
     seed,
-    ages: adventure.setting.ages,
-    expected: expectedRange(adventure, replan(new Map()).context.pace),
   };
 }
 

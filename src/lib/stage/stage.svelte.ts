@@ -361,7 +361,7 @@ export class StageSession {
     if (leading === this.#leading) return;
     const begins = this.#leading.status === 'ready' && leading.status !== 'ready';
     this.#leading = leading;
-    if (begins) this.#log.open(newRun(this.adventure, this.#way.cues, leading, now, this.#world));
+    if (begins) this.#log.open(newRun(this.#way, leading, now, this.#world));
     this.#keep(now);
   }
 

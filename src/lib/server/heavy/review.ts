@@ -1,12 +1,4 @@
-import {
-  DEFAULT_PACE,
-  knownDraws,
-  readCaptions,
-  resolveDraws,
-  review,
-  unroll,
-  type TypedDraws,
-} from '$core';
+import { DEFAULT_PACE, knownDraws, ledSession, readCaptions, review, type TypedDraws } from '$core';
 import { readRequest, refuse } from '$lib/server/answer';
 import { reviewRequestSchema } from '$lib/server/requests';
 import type { Answer } from './an-answer';
@@ -21,15 +13,13 @@ export const answerReview: Answer = async (request) => {
   }
   const { setting = adventure.setting, pace = DEFAULT_PACE, seed = null } = body;
   const typed: TypedDraws = new Map(Object.entries(body.draws ?? {}));
-  const draws = resolveDraws(adventure, setting, pace, seed, typed);
+  const { draws, schedule, replan } = ledSession(adventure, setting, pace, seed, typed);
   const all = seed === null ? [...knownDraws(adventure), ...typed.keys()] : draws.keys();
-  const schedule = unroll(adventure, setting, pace, draws);
   const answer = review({
     adventure,
     schedule,
     known: new Set(all),
-    replan: (other) =>
-      unroll(adventure, setting, other, resolveDraws(adventure, setting, other, seed, typed)).cues,
+    replan,
     lines: captions.value,
     endSeconds: body.endSeconds,
   });

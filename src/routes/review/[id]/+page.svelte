@@ -1,11 +1,13 @@
 <script lang="ts">
   import { clockOf, titleOf, type Pin } from '$core';
+  import { onDestroy } from 'svelte';
   import { resolve } from '$app/paths';
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
   import Hand from '@lucide/svelte/icons/hand';
   import { format } from 'date-fns';
   import { beatsByChapter, plannedBeats } from '$lib/review/beats-of-run';
   import BeatRow from '$lib/review/BeatRow.svelte';
+  import { learnFromRuns } from '$lib/review/learn';
   import { listenFor } from '$lib/review/listen-for';
   import MarkBySpace from '$lib/review/MarkBySpace.svelte';
   import MomentList from '$lib/review/MomentList.svelte';
@@ -53,6 +55,9 @@
       .finally(() => (listening = null));
     return asked.cancel;
   });
+
+  // All that was set by hand is learned from when it is done with, not at each mark.
+  onDestroy(() => void learnFromRuns());
 
   const play = (seconds: number) => player?.playFrom(seconds);
   const pin = (key: string, to: Pin | null) => void work?.pin(key, to);
