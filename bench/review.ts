@@ -12,8 +12,8 @@ import {
   sightingsOf,
   unroll,
   type Adventure,
-  type Run,
 } from '../src/core';
+import { runOf } from '../src/core/testing/make-run';
 import { madeRecording } from '../src/core/testing/made-captions';
 
 const MINUTES = 20;
@@ -53,43 +53,22 @@ console.log(
   `a recording of ${Math.round(endSeconds / 60)} minutes, ${lines.length} captions, ${made.segments.length} stretches: median ${times[TIMES / 2]!.toFixed(0)} ms, worst ${times.at(-1)!.toFixed(0)} ms (limit 2,000); heap ${grown.toFixed(1)} MB more after ${TIMES - 5} more`,
 );
 
-const run: Run = {
-  version: 3,
-  id: 'run_1',
-  adventureId: adventure.id,
-  title: '',
-  startedAt: '2026-03-02T09:00:00.000Z',
-  savedAt: '2026-03-02T09:00:00.000Z',
-  slotSeconds: 600,
-  speed: 1,
-  plan: schedule.cues.map(({ id, beatId, chapterId, startSeconds, lengthSeconds, effort }) => ({
+const plan = schedule.cues.map(
+  ({ id, beatId, chapterId, startSeconds, lengthSeconds, effort }) => ({
     id,
-    kind: 'say',
+    kind: 'say' as const,
     beatId,
     chapterId,
     startSeconds,
     lengthSeconds,
     effort,
     words: 12,
-  })),
-  labels: {},
-  chapters: [],
-  leading: {
-    lines: 'wait for me',
-    done: true,
-    index: 0,
-    scheduleSeconds: 0,
-    elapsedSeconds: 0,
-    enteredSeconds: 0,
-    visits: schedule.cues.map(({ id, startSeconds, lengthSeconds }) => ({
-      cueId: id,
-      startSeconds,
-      lengthSeconds,
-      cutShort: false,
-    })),
-  },
-  note: '',
-};
+  }),
+);
+const run = runOf(
+  { plan },
+  schedule.cues.map(({ id, lengthSeconds }) => [id, lengthSeconds]),
+);
 const runs = Array.from({ length: SESSIONS }, () => run);
 const learning = Array.from({ length: 9 }, () => {
   const began = performance.now();

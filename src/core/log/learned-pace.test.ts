@@ -8,6 +8,7 @@ import { BUILT_IN, moveIn } from '../moves/move-book';
 import { howPlansHold } from './how-plans-hold';
 import { learnPace, shrinkage } from './learned-pace';
 import { withLearned } from './with-learned';
+import { runOf } from '../testing/make-run';
 import type { Run } from './run';
 import { sightingsOf, type Sighting } from './sightings';
 
@@ -138,38 +139,6 @@ const cue = (
   effort: 3,
   ...more,
 });
-const runOf = (given: Partial<Run>, visits: readonly [string, number, boolean?][]): Run => ({
-  version: 3,
-  id: 'run_1',
-  adventureId: 'adv_1',
-  title: 'The late letter',
-  startedAt: '2026-03-02T09:00:00.000Z',
-  savedAt: '2026-03-02T09:10:00.000Z',
-  slotSeconds: 600,
-  speed: 1,
-  plan: [],
-  labels: {},
-  chapters: [],
-  note: '',
-  ages: { from: 5, to: 5 },
-  ...given,
-  leading: {
-    lines: 'wait for me',
-    done: true,
-    index: 0,
-    scheduleSeconds: 0,
-    elapsedSeconds: 0,
-    enteredSeconds: 0,
-    ...given.leading,
-    visits: visits.map(([cueId, lengthSeconds, cutShort = false]) => ({
-      cueId,
-      startSeconds: 0,
-      lengthSeconds,
-      cutShort,
-    })),
-  },
-});
-
 describe('what a session tells', () => {
   const plan = [
     cue('1', 'say', { words: 30 }),

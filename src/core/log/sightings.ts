@@ -102,7 +102,9 @@ export function sightingsOf(run: Run, book: MoveBook): readonly Sighting[] {
   const found = new Map<PaceKey, number[]>();
   for (const [key, times] of run.review ? ofReview(run.review, usual) : ofVisits(run, usual)) {
     if (times < SANE.least || times > SANE.most) continue;
-    found.set(key, [...(found.get(key) ?? []), times]);
+    const list = found.get(key);
+    if (list) list.push(times);
+    else found.set(key, [times]);
   }
   return [...found].map(([key, values]) => ({ key, times: median(values), seen: values.length }));
 }

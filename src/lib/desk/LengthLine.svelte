@@ -3,6 +3,7 @@
   import { besideSlot, clockOf, lengthInShort, lengthTold } from '$core';
   import { preferences } from '$lib/store/preference-store.svelte';
   import type { Desk } from './desk.svelte';
+  import { PACE_VIEW_WORDS } from './pace-views';
 
   type Props = {
     desk: Desk;
@@ -11,12 +12,9 @@
   };
   const { desk, short = false }: Props = $props();
 
-  const WHOSE = {
-    usual: ' in a usual pace',
-    slower: ' for a slower colleague',
-    brisk: ' for a brisker colleague',
-  } as const;
-  const whose = $derived(preferences.othersPace ? WHOSE[preferences.othersPace.view] : '');
+  const whose = $derived(
+    preferences.othersPace ? ` ${PACE_VIEW_WORDS[preferences.othersPace.view]}` : '',
+  );
 
   const slotSeconds = $derived(desk.adventure.setting.slotSeconds);
   const inShort = $derived(lengthInShort(desk.told));

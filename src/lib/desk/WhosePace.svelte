@@ -5,6 +5,7 @@
   import { preferences } from '$lib/store/preference-store.svelte';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import type { Desk } from './desk.svelte';
+  import { PACE_VIEW_WORDS } from './pace-views';
 
   const { desk }: { desk: Desk } = $props();
 
@@ -26,9 +27,9 @@
     label="In whose pace it’s timed"
     choices={[
       ['mine', mine],
-      ['usual', 'in a usual pace'],
-      ['slower', 'for a slower colleague'],
-      ['brisk', 'for a brisker colleague'],
+      ['usual', PACE_VIEW_WORDS.usual],
+      ['slower', PACE_VIEW_WORDS.slower],
+      ['brisk', PACE_VIEW_WORDS.brisk],
     ] as const}
     onchange={(view) => {
       preferences.othersPace = view === 'mine' ? null : { view, pace: paceAs(view) };
