@@ -31,23 +31,12 @@
 
   const onStage = $derived(page.route.id?.startsWith('/stage') ?? false);
   const onDesk = $derived(page.route.id === '/desk/[id]');
+  /** Each place, and what else begins the addresses that belong to it. */
   const places = [
-    {
-      path: '/' as const,
-      name: 'Shelf',
-      at: ['/', '/desk/[id]', '/desk/[id]/versions', '/prep/[id]', '/rehearse/[id]', '/trash'],
-    },
-    {
-      path: '/moves' as const,
-      name: 'Moves',
-      at: ['/moves', '/moves/pictures', '/moves/[id]', '/moves/[id]/change'],
-    },
-    {
-      path: '/logbook' as const,
-      name: 'Logbook',
-      at: ['/logbook', '/logbook/[id]', '/review', '/review/[id]'],
-    },
-    { path: '/settings' as const, name: 'Settings', at: ['/settings'] },
+    { path: '/' as const, name: 'Shelf', also: ['/desk', '/prep', '/rehearse', '/trash'] },
+    { path: '/moves' as const, name: 'Moves', also: ['/moves'] },
+    { path: '/logbook' as const, name: 'Logbook', also: ['/logbook', '/review'] },
+    { path: '/settings' as const, name: 'Settings', also: [] },
   ];
 </script>
 
@@ -91,8 +80,9 @@
       <span class="font-heading text-2xl font-extrabold tracking-tight">Arrup</span>
     </a>
     <nav aria-label="Places" class="flex">
-      {#each places as { path, name, at } (path)}
-        {@const here = at.includes(page.route.id ?? '')}
+      {#each places as { path, name, also } (path)}
+        {@const at = page.route.id ?? ''}
+        {@const here = at === path || also.some((start) => at.startsWith(start))}
         <a
           href={resolve(path)}
           class={[

@@ -2,7 +2,7 @@ import { seededRandom } from '../chance/random';
 import type { Pace } from '../cues/pace';
 import type { Adventure } from '../document/adventure';
 import { moveBookOf } from '../moves/move-book';
-import { toTenth } from '../words/numbers';
+import { toTenth } from '../words/middle';
 import { forecast } from './forecast';
 
 /** Between which lengths eight sessions of ten are, in seconds. */

@@ -1,6 +1,6 @@
 import { compareRun } from './compare-run';
 import type { Run } from './run';
-import { median } from '../words/numbers';
+import { median } from '../words/middle';
 
 /** How well plans hold: planned against real over the last sessions that were led to their end. */
 export type PlanHeld = Readonly<{

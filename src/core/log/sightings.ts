@@ -1,7 +1,7 @@
 import { ageBandOf, type Ages } from '../model/ages';
 import type { MoveBook } from '../moves/move-book';
 import { TIMINGS } from '../cues/timing';
-import { median } from '../words/numbers';
+import { median } from '../words/middle';
 import { REP, type PaceKey } from './pace-key';
 import type { PlannedCue, Run } from './run';
 

@@ -1,6 +1,6 @@
 import { type Cue, isCountedWork } from '../cues/cue';
 import type { CountedSet } from '../log/reviewed';
-import { median, toTenth } from '../words/numbers';
+import { median, toTenth } from '../words/middle';
 import { countedTo } from './counting-aloud';
 import type { Laid } from './lay';
 import { countsWithin } from './real-cues';

@@ -2,7 +2,7 @@ import type { Adventure } from '../document/adventure';
 import { beatsOf } from '../document/beats-of';
 import { linksOf, type Chain, type Link } from '../beats/chain-schema';
 import { moveBookOf, moveIn, type MoveBook } from '../moves/move-book';
-import { toTenth } from '../words/numbers';
+import { toTenth } from '../words/middle';
 import type { FoundBeat } from '../log/reviewed';
 import type { Laid } from './lay';
 import { heardAs, termOf, termsOf } from './terms';

@@ -1,6 +1,6 @@
 import type { Adventure } from '../document/adventure';
 import type { FoundBeat, LedState } from '../log/reviewed';
-import { toTenth } from '../words/numbers';
+import { toTenth } from '../words/middle';
 import type { Found } from './align';
 import type { Laid } from './lay';
 import type { Segment } from './listening';

@@ -1,5 +1,5 @@
 import type { CountedSet, FoundBeat, ReviewMoment, Shares } from '../log/reviewed';
-import { toTenth } from '../words/numbers';
+import { toTenth } from '../words/middle';
 import type { Laid } from './lay';
 import { lasts, type RealCue } from './real-cues';
 

@@ -1,7 +1,7 @@
 import { DEFAULT_PACE } from '../cues/pace';
 import { sayingsOf } from '../cues/saying';
 import { isCountedWork, isOwnWork, isWork, type Cue } from '../cues/cue';
-import { toTenth } from '../words/numbers';
+import { toTenth } from '../words/middle';
 import type { Shares } from '../log/reviewed';
 import type { CountAloud } from './counting-aloud';
 import type { Laid } from './lay';

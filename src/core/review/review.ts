@@ -9,7 +9,7 @@ import type {
   ReviewMoment,
   Shares,
 } from '../log/reviewed';
-import { toTenth } from '../words/numbers';
+import { toTenth } from '../words/middle';
 import { countedSets } from './counted-sets';
 import type { Cue } from '../cues/cue';
 import type { Pace } from '../cues/pace';

@@ -1,6 +1,7 @@
 import type { Cue } from '../cues/cue';
 import { LEAST_CHILD_THROW } from '../log/sightings';
-import { median, toTenth, within } from '../words/numbers';
+import { within } from '../words/numbers';
+import { median, toTenth } from '../words/middle';
 import type { Laid } from './lay';
 
 /** Fewer throws than this tell nothing; fewer or more seconds are no throw. */
