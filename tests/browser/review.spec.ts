@@ -137,6 +137,70 @@ test('without captions: it is listened to, and space marks where a thing begins'
   await expect(page.locator('[data-next-mark]')).toHaveText(first!);
 });
 
+/** A film as a browser makes it: a picture that changes, and somebody speaking. */
+async function filmOf(page: Page, wav: Buffer): Promise<Buffer> {
+  const film = await page.evaluate(async (sound) => {
+    const context = new AudioContext();
+    await context.resume();
+    const bytes = Uint8Array.from(atob(sound), (letter) => letter.charCodeAt(0));
+    const source = context.createBufferSource();
+    source.buffer = await context.decodeAudioData(bytes.buffer);
+    const spoken = context.createMediaStreamDestination();
+    source.connect(spoken);
+    const canvas = document.createElement('canvas');
+    const paper = canvas.getContext('2d')!;
+    let hue = 0;
+    const painting = setInterval(() => {
+      paper.fillStyle = `hsl(${(hue += 9)} 60% 50%)`;
+      paper.fillRect(0, 0, 300, 150);
+    }, 40);
+    const tracks = [...canvas.captureStream(25).getTracks(), ...spoken.stream.getTracks()];
+    const recorder = new MediaRecorder(new MediaStream(tracks), { mimeType: 'video/webm' });
+    const parts: Blob[] = [];
+    recorder.ondataavailable = ({ data }) => parts.push(data);
+    const stopped = new Promise((resolve) => (recorder.onstop = resolve));
+    recorder.start();
+    source.onended = () => recorder.stop();
+    source.start();
+    await stopped;
+    clearInterval(painting);
+    const reader = new FileReader();
+    const read = new Promise((resolve) => (reader.onload = resolve));
+    reader.readAsDataURL(new Blob(parts));
+    await read;
+    return (reader.result as string).split(',')[1]!;
+  }, wav.toString('base64'));
+  return Buffer.from(film, 'base64');
+}
+
+test('a film is listened to like a sound, and plays beside the script', async ({ page }) => {
+  const sound = spoken([
+    [1, 'Good morning, everybody.'],
+    [2, 'Now march on the spot.'],
+  ]);
+  await openShelf(page);
+  await page.goto('/review');
+  await page.getByLabel('Which adventure was it?').selectOption({ label: 'A marsh morning' });
+  const buffer = await filmOf(page, readFileSync(spokenFile(sound)));
+  await page
+    .getByRole('group', { name: 'The recording' })
+    .locator('input')
+    .setInputFiles({ name: 'marsh.webm', mimeType: 'video/webm', buffer });
+  await lay(page).click();
+  await expect(page.locator('[data-next-mark]')).toBeVisible();
+  const voices = async () => {
+    const [run] = await stored<{ review: { voices: [number, number][] | null } }>(page, 'runs');
+    return run!.review.voices ?? [];
+  };
+  await expect.poll(async () => (await voices()).length).toBeGreaterThan(1);
+  for (const { from } of sound.said) {
+    expect(Math.min(...(await voices()).map(([at]) => Math.abs(at - from)))).toBeLessThan(0.6);
+  }
+  const player = page.locator('video');
+  await player.evaluate((video: HTMLVideoElement) => void (video.currentTime = 2));
+  await expect(page.getByRole('button', { name: /^It begins now/ })).toContainText('0:02');
+});
+
 test('what can’t be read is said, and nothing is kept of it', async ({ page }) => {
   await openShelf(page);
   await page.goto('/review');

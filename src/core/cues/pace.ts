@@ -15,7 +15,8 @@ const seconds = (most: number) => z.number().min(0).max(most).nullable().default
  * while talking, `changeSeconds` is from one move to the next on the feet, `throwSeconds` a throw by the
  * presenter and `childThrowSeconds` one by a child, with fetching and reading out; seconds a rep by move.
  * `repTimes` has how much longer a rep takes than is usual at the age, by move, as it was learned,
- * `allReps` the same for all other moves: what is in `secondsPerRep` goes first. `talkVaries` and `repsVary`
+ * `allReps` the same for all other moves: what is in `secondsPerRep` goes first; `showTimes` the same for
+ * showing a new move. `talkVaries` and `repsVary`
  * are how far this presenter strays from it between sessions, as shares, where enough were seen.
  */
 export const paceSchema = z.strictObject({
@@ -26,6 +27,7 @@ export const paceSchema = z.strictObject({
   secondsPerRep: z.record(z.string(), z.number().min(0.2).max(60)).default({}),
   repTimes: z.record(z.string(), z.number().min(0.1).max(10)).default({}),
   allReps: z.number().min(0.1).max(10).default(1),
+  showTimes: z.number().min(0.1).max(10).default(1),
   talkVaries: z.number().min(0).max(1).nullable().default(null),
   repsVary: z.number().min(0).max(1).nullable().default(null),
 });
@@ -40,6 +42,7 @@ export const DEFAULT_PACE: Pace = {
   secondsPerRep: {},
   repTimes: {},
   allReps: 1,
+  showTimes: 1,
   talkVaries: null,
   repsVary: null,
 };

@@ -211,7 +211,8 @@ export class Score {
     const talk = speechSeconds(line, this.pace);
     const written = this.#writtenOut || talk + this.#talked > 0;
     const { show, showUnwritten, look } = TIMINGS;
-    const showing = written ? Math.max(look.usual, show.usual - this.#talked) : showUnwritten.usual;
+    const usual = written ? Math.max(look.usual, show.usual - this.#talked) : showUnwritten.usual;
+    const showing = usual * this.pace.showTimes;
     const longest = inFullSeconds > 0 ? inFullSeconds : showing;
     const seconds = Math.max(talk, shown ? longest : 0, leastSeconds);
     this.add(shown ? 'show' : talk > 0 ? 'say' : 'change', seconds, line, { doing });

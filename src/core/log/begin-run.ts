@@ -17,7 +17,7 @@ export function beginRun(
   const book = moveBookOf(adventure);
   const { ages, slotSeconds } = adventure.setting;
   return {
-    version: 3,
+    version: 4,
     ...given,
     adventureId: adventure.id,
     title: adventure.title,
@@ -27,6 +27,7 @@ export function beginRun(
     chapters: chaptersOf(adventure),
     note: '',
     ages,
+    ...(pace.showTimes === 1 ? {} : { showTimes: pace.showTimes }),
     expected: expectedRange(adventure, pace),
   };
 }

@@ -2,12 +2,14 @@ import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import jstat from 'jstat';
 import { TIMINGS } from '../cues/timing';
-import { DEFAULT_PACE, paceAs, secondsPerRep } from '../cues/pace';
+import { DEFAULT_PACE, paceAs, secondsPerRep, type Pace } from '../cues/pace';
 import { variationFor } from '../forecast/variation';
 import { BUILT_IN, moveIn } from '../moves/move-book';
 import { howPlansHold } from './how-plans-hold';
 import { learnPace, shrinkage } from './learned-pace';
 import { withLearned } from './with-learned';
+import { unroll } from '../schedule/unroll';
+import { doseOf, moveBeat, withBeats } from '../testing/make';
 import { runOf } from '../testing/make-run';
 import type { Run } from './run';
 import { sightingsOf, type Sighting } from './sightings';
@@ -172,6 +174,33 @@ describe('what a session tells', () => {
       { key: 'rep squat', times: 2.4 / moveIn(BUILT_IN, 'squat').secondsPerRep['5'], seen: 1 },
       { key: 'childThrowSeconds', times: 18 / TIMINGS.childThrow.usual, seen: 1 },
     ]);
+  });
+
+  it('a move that was shown tells, as times of what is usual, in whatever pace it was planned', () => {
+    const unwritten = TIMINGS.showUnwritten.usual;
+    const shownFor = (seconds: number, showTimes: number, planned = unwritten * showTimes) =>
+      sightingsOf(
+        runOf(
+          {
+            plan: [cue('1', 'show', { lengthSeconds: planned })],
+            ...(showTimes === 1 ? {} : { showTimes }),
+          },
+          [['1', seconds]],
+        ),
+        BUILT_IN,
+      );
+    const times = 20 / unwritten;
+    expect(shownFor(20, 1)).toEqual([{ key: 'showTimes', times, seen: 1 }]);
+    expect(shownFor(20, 1.5)).toEqual([{ key: 'showTimes', times, seen: 1 }]);
+    // As long as words take, or as it takes to get there, it tells nothing.
+    expect(shownFor(20, 1, 18)).toEqual([]);
+    const figures = learnPace(Array.from({ length: 20 }, () => shownFor(20, 1)));
+    const squats = withBeats(moveBeat([doseOf('squat', 10)]));
+    const shown = (pace: Pace) =>
+      unroll(squats, squats.setting, pace).cues.find(({ kind }) => kind === 'show')!.lengthSeconds;
+    expect(shown(DEFAULT_PACE)).toBe(unwritten);
+    expect(shown(withLearned(DEFAULT_PACE, figures, []))).toBeGreaterThan(18);
+    expect(shown(withLearned(DEFAULT_PACE, figures, ['showTimes']))).toBe(unwritten);
   });
 
   it('where the clock ran, or the rehearsal was sped up, is nothing', () => {

@@ -38,6 +38,8 @@ function differ(key: PaceKey): number {
       return spreadOf(TIMINGS.presenterThrow);
     case 'childThrowSeconds':
       return spreadOf(TIMINGS.childThrow);
+    case 'showTimes':
+      return spreadOf(TIMINGS.show);
     default:
       return DIFFER_REP;
   }

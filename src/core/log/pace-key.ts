@@ -5,9 +5,10 @@ export type PaceKey =
   | 'wordsPerMinute'
   | 'changeSeconds'
   | 'allReps'
+  | 'showTimes'
   | 'throwSeconds'
   | 'childThrowSeconds'
   | `${typeof REP}${string}`;
 
 export const PACE_KEY =
-  /^(?:wordsPerMinute|changeSeconds|allReps|throwSeconds|childThrowSeconds|rep .+)$/u;
+  /^(?:wordsPerMinute|changeSeconds|allReps|showTimes|throwSeconds|childThrowSeconds|rep .+)$/u;

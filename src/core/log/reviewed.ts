@@ -55,6 +55,7 @@ export const MOMENT_KINDS = [
   'out of order',
   'count',
   'too short',
+  'sets',
   'one side',
   'long talk',
 ] as const;
@@ -84,6 +85,8 @@ const realPaceSchema = z.strictObject({
   /** What makes up the rest: silent change-overs, and times of the usual that uncounted moves took. */
   changeSeconds: z.number().min(0).max(60).nullable(),
   allReps: z.number().min(0.1).max(10),
+  /** Times of the usual that showing a new move took, where no words for it are written. */
+  showTimes: z.number().min(0.1).max(10).nullable(),
   plannedSeconds: amount,
   realSeconds: amount,
 });

@@ -42,7 +42,7 @@ export const NO_DEBRIEF: Debrief = { length: null, effort: null, next: null };
 
 /** The log of one leading. Times of day are ISO 8601 in UTC, given by whoever keeps the log. */
 const runSchema = z.strictObject({
-  version: z.literal(3),
+  version: z.literal(4),
   id: z.string().regex(/^run_[A-Za-z0-9-]+$/),
   adventureId: z.string(),
   title: z.string(),
@@ -69,6 +69,8 @@ const runSchema = z.strictObject({
   debrief: debriefSchema.optional(),
   /** Takes of a film, in the order in which they were made. */
   takes: z.array(takeSchema).max(MOST_TAKES).optional(),
+  /** How long showing a move was planned to take, as times of the usual; 1 where that isn't told. */
+  showTimes: z.number().min(0.1).max(10).optional(),
   /** Ages of the group, where they are known. */
   ages: agesSchema.optional(),
   /** Between which lengths eight of ten were expected, before it was led. */
@@ -80,13 +82,22 @@ const runSchema = z.strictObject({
 });
 export type Run = DeepReadonly<z.infer<typeof runSchema>>;
 
+/** Until version 3 no recording told how long a move was shown. */
+function withoutShowing(run: Readonly<Record<string, unknown>>): Record<string, unknown> {
+  const { review } = run as { review?: { pace?: object } };
+  return review?.pace
+    ? { ...run, review: { ...review, pace: { showTimes: null, ...review.pace } } }
+    : { ...run };
+}
+
 /** Version 1 had no number. */
 export const RUN: DocumentKind<Run> = {
-  version: 3,
+  version: 4,
   unnumbered: 1,
   migrations: [
     { from: 1, migrate: (run) => ({ ...run }) },
     { from: 2, migrate: (run) => ({ ...run }) },
+    { from: 3, migrate: withoutShowing },
   ],
   schema: runSchema,
 };

@@ -55,12 +55,30 @@ function ofTaps(
   return each === null ? null : [`${REP}${move!}`, seconds / counts / each];
 }
 
+/**
+ * Whether a cue is as long as a move without written words is shown, at so many times of the usual: not as
+ * long as somebody talks, gets there or does it in full.
+ */
+export function isPlainShowing(
+  { kind, lengthSeconds }: Pick<PlannedCue, 'kind' | 'lengthSeconds'>,
+  showTimes: number,
+): boolean {
+  const usual = TIMINGS.showUnwritten.usual * showTimes;
+  return kind === 'show' && Math.abs(lengthSeconds - usual) < 0.01;
+}
+
+/** A move that was shown, and waited for the leader. */
+function ofShowing({ cue, seconds }: Stay, { leading, showTimes = 1 }: Run): Told | null {
+  const isTold = leading.lines === 'wait for me' && isPlainShowing(cue, showTimes);
+  return isTold ? ['showTimes', seconds / TIMINGS.showUnwritten.usual] : null;
+}
+
 /** What a recording told, as times of the usual. */
 function ofReview(
   { pace }: NonNullable<Run['review']>,
   usual: (move: string) => number | null,
 ): readonly Told[] {
-  const { wordsPerMinute, changeSeconds, throwSeconds, childThrowSeconds } = pace;
+  const { wordsPerMinute, changeSeconds, showTimes, throwSeconds, childThrowSeconds } = pace;
   const told: Told[] = [];
   const tell = (key: PaceKey, value: number | null, of: number) => {
     if (value !== null) told.push([key, value / of]);
@@ -69,6 +87,7 @@ function ofReview(
   tell('throwSeconds', throwSeconds, TIMINGS.presenterThrow.usual);
   tell('childThrowSeconds', childThrowSeconds, TIMINGS.childThrow.usual);
   tell('changeSeconds', changeSeconds, TIMINGS.changeOver.usual);
+  tell('showTimes', showTimes, 1);
   // Without the rest nobody knows what is left for uncounted moves.
   if (changeSeconds !== null) tell('allReps', pace.allReps, 1);
   for (const [move, seconds] of Object.entries(pace.secondsPerRep)) {
@@ -78,6 +97,12 @@ function ofReview(
   return told;
 }
 
+function firstOf(stay: Stay, run: Run, usual: (move: string) => number | null): Told | null {
+  return (
+    ofLine(stay, run) ?? ofShowing(stay, run) ?? ofThrow(stay, run) ?? ofTaps(stay, run, usual)
+  );
+}
+
 /** What visits on the Stage tell. */
 function ofVisits(run: Run, usual: (move: string) => number | null): readonly Told[] {
   const plan = new Map(run.plan.map((cue) => [cue.id, cue]));
@@ -85,7 +110,7 @@ function ofVisits(run: Run, usual: (move: string) => number | null): readonly To
     const cue = plan.get(cueId);
     if (!cue || cutShort) return [];
     const stay = { cue, seconds: lengthSeconds };
-    const told = ofLine(stay, run) ?? ofThrow(stay, run) ?? ofTaps(stay, run, usual);
+    const told = firstOf(stay, run, usual);
     return told ? [told] : [];
   });
 }
@@ -93,7 +118,7 @@ function ofVisits(run: Run, usual: (move: string) => number | null): readonly To
 /**
  * What a session tells of its leader's pace, one sighting for each thing. A rehearsal that was sped up
  * tells nothing; on the Stage only what the leader ended does: a line that waited, reps that were tapped, a
- * throw that was typed.
+ * throw that was typed, a move that was shown.
  */
 export function sightingsOf(run: Run, book: MoveBook): readonly Sighting[] {
   if (run.speed !== 1) return [];

@@ -25,6 +25,7 @@ const USES: Readonly<Record<string, (times: number, pace: Pace) => Partial<Pace>
     childThrowSeconds: childThrowSeconds ?? TIMINGS.childThrow.usual * times,
   }),
   allReps: (times) => ({ allReps: times }),
+  showTimes: (times) => ({ showTimes: times }),
 };
 
 /** How far the presenter strays between sessions, where enough of them were seen. */

@@ -55,12 +55,12 @@ const RUN_1 = {
 };
 type Sample = readonly [name: string, kind: DocumentKind<object>, old: object, now: object];
 const SAMPLES: readonly Sample[] = [
-  ['run', RUN as DocumentKind<object>, RUN_1, { ...RUN_1, version: 3 }],
+  ['run', RUN as DocumentKind<object>, RUN_1, { ...RUN_1, version: 4 }],
   [
     'run of before recordings',
     RUN as DocumentKind<object>,
     { ...RUN_1, version: 2, points: 12 },
-    { ...RUN_1, version: 3, points: 12 },
+    { ...RUN_1, version: 4, points: 12 },
   ],
   [
     'preset of before no-go strips',

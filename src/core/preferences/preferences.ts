@@ -14,7 +14,7 @@ import { within } from '../words/numbers';
 const share = z.number().min(0).max(1);
 
 const schema = z.strictObject({
-  version: z.literal(8),
+  version: z.literal(9),
   /** The presenter's own pace, as far as it is known. */
   pace: paceSchema,
   /** What was learned of it from sessions; what is set by hand goes first. */
@@ -60,7 +60,7 @@ const schema = z.strictObject({
 export type Preferences = DeepReadonly<z.infer<typeof schema>>;
 
 export const USUAL_PREFERENCES: Preferences = {
-  version: 8,
+  version: 9,
   pace: DEFAULT_PACE,
   learned: [],
   paceAside: [],
@@ -108,7 +108,7 @@ const leavingOut =
 
 /** Version 1 had no number, and held only what somebody had ever changed. */
 export const PREFERENCES: DocumentKind<Preferences> = {
-  version: 8,
+  version: 9,
   unnumbered: 1,
   migrations: [
     { from: 1, migrate: (kept) => ({ ...USUAL_PREFERENCES, ...kept }) },
@@ -132,6 +132,8 @@ export const PREFERENCES: DocumentKind<Preferences> = {
       ),
     },
     { from: 7, migrate: (kept) => ({ learned: [], paceAside: [], ...kept }) },
+    // How long a move is shown, in the pace: what is not there is as usual.
+    { from: 8, migrate: (kept) => ({ ...kept }) },
   ],
   schema,
 };

@@ -9,7 +9,7 @@ import { segmentsOf } from './segments';
 
 type Known = Pick<
   RealPace,
-  'wordsPerMinute' | 'secondsPerRep' | 'throwSeconds' | 'childThrowSeconds'
+  'wordsPerMinute' | 'secondsPerRep' | 'showTimes' | 'throwSeconds' | 'childThrowSeconds'
 >;
 export type FittedPace = Pick<RealPace, 'changeSeconds' | 'allReps'>;
 
@@ -41,6 +41,7 @@ export function fittedPace(
     throwSeconds: heard.throwSeconds,
     childThrowSeconds: heard.childThrowSeconds,
     secondsPerRep: heard.secondsPerRep,
+    showTimes: heard.showTimes ?? DEFAULT_PACE.showTimes,
   };
   const planned = (pace: Pace) =>
     segmentsOf(adventure, replan(pace), known)

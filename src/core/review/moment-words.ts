@@ -14,6 +14,8 @@ export function momentInWords({ kind, planned, real }: ReviewMoment): string {
       return `counted to ${real} instead of ${planned}`;
     case 'too short':
       return `${real} s instead of ${planned} s`;
+    case 'sets':
+      return `${real} of ${planned} sets, by the time it took`;
     case 'one side':
       return 'one side only, by the sound of it';
     case 'long talk':

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Cue } from '../cues/cue';
-import type { CountedSet, FoundBeat, Shares } from '../log/reviewed';
+import type { CountedSet, FoundBeat, ReviewMoment, Shares } from '../log/reviewed';
 import { unroll } from '../schedule/unroll';
 import { doseOf, moveBeat, withBeats } from '../testing/make';
 import { momentInWords } from './moment-words';
@@ -47,6 +47,7 @@ const told = (given: {
   hops?: number;
   left?: number;
   right?: number;
+  missing?: readonly ReviewMoment[];
 }) =>
   momentsOf(
     laid(given.hops ?? 60),
@@ -55,6 +56,7 @@ const told = (given: {
     given.real ?? [],
     { ...SHARES, ...given.shares },
     () => ({ left: given.left ?? 1, right: given.right ?? 1 }),
+    given.missing ?? [],
   ).map((moment) => [moment.startSeconds, momentInWords(moment)]);
 
 describe('moments worth telling', () => {

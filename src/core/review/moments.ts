@@ -112,7 +112,7 @@ function longStill(real: readonly RealCue[], shares: Shares): readonly ReviewMom
   ];
 }
 
-/** The list of moments, by time. */
+/** The list of moments, by time; `missing` has the sets that there was no time for. */
 export function momentsOf(
   laid: Laid,
   beats: readonly FoundBeat[],
@@ -120,12 +120,19 @@ export function momentsOf(
   real: readonly RealCue[],
   shares: Shares,
   sidesHeard: SidesHeard,
+  missing: readonly ReviewMoment[],
 ): readonly ReviewMoment[] {
+  const sides = oneSided(laid, real, sidesHeard);
+  // Where one side is missing there is no time for all sets either.
+  const sets = missing.filter(
+    ({ startSeconds }) => !sides.some((side) => side.startSeconds === startSeconds),
+  );
   return [
     ...strayed(beats),
     ...lostCounts(counts),
     ...cutShort(real),
-    ...oneSided(laid, real, sidesHeard),
+    ...sets,
+    ...sides,
     ...longStill(real, shares),
   ]
     .map((one) => ({

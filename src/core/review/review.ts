@@ -17,11 +17,13 @@ import { fittedPace } from './fitted-pace';
 import { droppedLinks } from './dropped-links';
 import { foundBeats } from './found-beats';
 import { layAlong } from './lay';
+import { missingSets } from './missing-sets';
 import { momentsOf } from './moments';
 import { plannedShares, realCues, sharesOf } from './real-cues';
 import { speechOf, talkPace } from './talk';
 import type { TimedWord } from './timed-word';
 import type { SpeechSpan } from './voices';
+import { shownTimes } from './shown';
 import { throwsOf } from './throws';
 import { timedWords } from './timed-words';
 
@@ -57,6 +59,8 @@ export type ReviewQuestion = Readonly<{
   lines: readonly CaptionLine[];
   /** How long the recording is, where that is known; else to the end of the last caption. */
   endSeconds?: number | undefined;
+  /** How long showing a move is planned in the schedule, as times of the usual; 1 if it isn't told. */
+  plannedShowTimes?: number | undefined;
   /** Times the script in another pace, so that the real one can be told: without it that is left out. */
   replan?: ((pace: Pace) => readonly Cue[]) | undefined;
   /** What was set by hand: a stretch's start in seconds, or that it was left out. */
@@ -109,11 +113,16 @@ export function review(question: ReviewQuestion): Review {
     wordsPerMinute: talkPace(words, laid.counts),
     secondsPerRep: secondsPerRep(counts),
     ...throwsOf(laid, schedule.cues),
+    showTimes: shownTimes(laid, schedule.cues, question.plannedShowTimes),
   };
   const shares = {
     ...sharesOf(real, voices ? asSpeech(voices) : speechOf(words), endSeconds),
     ...plannedShares(schedule.cues, schedule.totalSeconds),
   };
+  const sidesHeard = (from: number, to: number) => ({
+    left: said(words, 'left', from, to),
+    right: said(words, 'right', from, to),
+  });
   const starts = new Map(
     laid.alignment.found
       .filter(({ elsewhere }) => !elsewhere)
@@ -132,10 +141,15 @@ export function review(question: ReviewQuestion): Review {
       realSeconds: toTenth(endSeconds),
     },
     shares,
-    moments: momentsOf(laid, beats, counts, real, shares, (from, to) => ({
-      left: said(words, 'left', from, to),
-      right: said(words, 'right', from, to),
-    })),
+    moments: momentsOf(
+      laid,
+      beats,
+      counts,
+      real,
+      shares,
+      sidesHeard,
+      missingSets(laid, schedule.cues),
+    ),
     visits: real.map(({ cue, startSeconds, endSeconds: end }) => ({
       cueId: cue.id,
       startSeconds,

@@ -110,12 +110,17 @@ function goTo(leading: Leading, to: number, at: number, cutShort: boolean): Lead
   return { ...leading, visits, index: to, enteredAt: at };
 }
 
-/** A line or a sum that is on until the leader goes on, or a hold that waits until everybody is in it. */
+/** What lasts until the leader has said or shown it; before work by the clock the clock leads. */
+function isTalk({ kind, doing }: Cue): boolean {
+  return kind === 'say' || kind === 'ask' || (kind === 'show' && doing?.unit !== 'seconds');
+}
+
+/** A line, a showing or a sum that is on until the leader goes on, or a hold that waits until everybody is in it. */
 export function waitsAtEnd(leading: Waits & Pick<Leading, 'cues'>, index: number): boolean {
   const { lines, holds, sums, cues } = leading;
   const cue = cues[index]!;
   if (sums === 'wait for me' && cue.kind === 'ask' && cue.doing) return true;
-  if ((cue.kind === 'say' || cue.kind === 'ask') && lines === 'wait for me') return true;
+  if (lines === 'wait for me' && isTalk(cue)) return true;
   return isTapped(leading, cue) || (holds === 'wait for me' && leadsIntoHold(cues, index));
 }
 

@@ -3,7 +3,7 @@ import type { Run } from '../log/run';
 
 /** A session with these visits: of a cue, so many seconds, cut short or not. */
 export const runOf = (given: Partial<Run>, visits: readonly [string, number, boolean?][]): Run => ({
-  version: 3,
+  version: 4,
   id: 'run_1',
   adventureId: 'adv_1',
   title: 'The late letter',

@@ -30,6 +30,7 @@ export function whatHappened({ moments }: Pick<Reviewed, 'moments'>): string {
     ...said(of('out of order'), 'thing not in its place', 'things not in their place'),
     ...said(of('count'), 'count that wasn’t as planned', 'counts that weren’t as planned'),
     ...said(of('too short'), 'rest or drink cut short', 'rests or drinks cut short'),
+    ...said(of('sets'), 'move with a set too few', 'moves with sets too few'),
     ...said(of('one side'), 'move on one side only', 'moves on one side only'),
   ];
   return parts.length === 0 ? 'Everything was there, in its order.' : `${listInWords(parts)}.`;

@@ -14,6 +14,7 @@ answerRequests<ReviewRequest, ReviewAnswer>(self, (asked) => {
     schedule,
     known,
     replan,
+    plannedShowTimes: pace.showTimes,
     lines,
     voices,
     endSeconds: seconds,

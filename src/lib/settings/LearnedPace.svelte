@@ -26,13 +26,16 @@
     }
     if (key === 'allReps')
       return ['Moves that nobody counts', `${tenth(times)} times as long`, '1'];
+    if (key === 'showTimes') {
+      return seconds('Showing a new move, in your own words', TIMINGS.showUnwritten.usual);
+    }
     if (key === 'throwSeconds') return seconds('A throw of yours', TIMINGS.presenterThrow.usual);
     if (key === 'childThrowSeconds') return seconds('A throw by a child', TIMINGS.childThrow.usual);
     const move = book.get(key.slice(REP.length));
     return move ? seconds(`One ${move.name}`, move.secondsPerRep['5']) : null;
   }
   function byHand(key: string, pace: Pace): boolean {
-    if (key === 'allReps') return false;
+    if (key === 'allReps' || key === 'showTimes') return false;
     return key.startsWith(REP)
       ? pace.secondsPerRep[key.slice(REP.length)] !== undefined
       : pace[key as 'wordsPerMinute' | 'changeSeconds' | 'throwSeconds' | 'childThrowSeconds'] !==

@@ -84,7 +84,7 @@ describe('rows that can’t be read', () => {
     expect(aside.in(['preferences'])).toMatchObject([{ raw: newer }]);
     expect(await db.getAll('aside')).toMatchObject([{ store: 'preferences', raw: newer }]);
     expect(await db.get('settings', 'preferences')).toMatchObject({
-      version: 8,
+      version: 9,
       volume: 0.3,
     });
   });

@@ -20,6 +20,7 @@ export const answerReview: Answer = async (request) => {
     schedule,
     known: new Set(all),
     replan,
+    plannedShowTimes: pace.showTimes,
     lines: captions.value,
     endSeconds: body.endSeconds,
   });
