@@ -21,6 +21,7 @@ const STOREYS = [
   'stage',
   'log',
   'review',
+  'series',
   'print',
   'formats',
   'preferences',

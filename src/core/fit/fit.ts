@@ -100,10 +100,10 @@ function shareRows(
   pace: Pace,
   choices: readonly FitChoice[],
   seconds: number,
-): Row[] {
+): Row<FitOption, FitChoice>[] {
   const { totals } = unroll(adventure, setting, pace);
   const kinds: readonly (readonly ChapterKind[])[] = [['warm-up'], ['cool-down', 'calm']];
-  return kinds.flatMap((these): Row[] => {
+  return kinds.flatMap((these): Row<FitOption, FitChoice>[] => {
     const now = adventure.chapters
       .filter(({ kind }) => these.includes(kind))
       .reduce((sum, { id }) => sum + (totals.byChapter.get(id)?.seconds ?? 0), 0);
@@ -168,7 +168,7 @@ export function fit(
   const choices = keeps !== null && keeps % TENS === 0 ? all.map(inTens) : all;
   const amount = (option: FitOption) => option[wish.measure];
   const fixed = from[wish.measure] - written(choices, amount);
-  const rows: Row[] = [
+  const rows: Row<FitOption, FitChoice>[] = [
     { least: wish.least - fixed, most: wish.most - fixed, price: OFF_PRICE, amount },
   ];
   if (keeps !== null) {

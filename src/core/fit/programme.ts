@@ -1,15 +1,18 @@
 import { solve, type Constraint, type Coefficients } from 'yalps';
-import type { FitChoice, FitOption } from './choices';
+
+/** One thing to decide: one of its options is taken, and has its cost. */
+export type Choice<Option extends Costs> = Readonly<{ options: readonly Option[] }>;
+type Costs = Readonly<{ cost: number }>;
 
 /**
  * A sum over the options taken that should lie from `least` to `most`, either end open as
  * ±Infinity; being off costs `price` for each unit. What is fixed has been taken off already.
  */
-export type Row = Readonly<{
+export type Row<Option extends Costs, C extends Choice<Option> = Choice<Option>> = Readonly<{
   least: number;
   most: number;
   price: number;
-  amount: (option: FitOption, choice: FitChoice) => number;
+  amount: (option: Option, choice: C) => number;
 }>;
 
 /**
@@ -27,9 +30,9 @@ const MOST_TRIES = 4;
  * options may be mixed. Gives, for each choice, the share of each option; null where those steps
  * did not find any plan.
  */
-function programme(
-  choices: readonly FitChoice[],
-  rows: readonly Row[],
+function programme<Option extends Costs, C extends Choice<Option>>(
+  choices: readonly C[],
+  rows: readonly Row<Option, C>[],
   whole: boolean,
 ): number[][] | null {
   const constraints = new Map<string, Constraint>();
@@ -76,7 +79,11 @@ function programme(
 const largest = (shares: readonly number[]) => shares.indexOf(Math.max(...shares));
 
 /** What is paid for rows that are not kept. */
-function offPrice(choices: readonly FitChoice[], rows: readonly Row[], plan: readonly number[]) {
+function offPrice<Option extends Costs, C extends Choice<Option>>(
+  choices: readonly C[],
+  rows: readonly Row<Option, C>[],
+  plan: readonly number[],
+) {
   return rows.reduce((sum, { least, most, price, amount }) => {
     const total = choices.reduce(
       (all, choice, index) => all + amount(choice.options[plan[index]!]!, choice),
@@ -91,9 +98,9 @@ function offPrice(choices: readonly FitChoice[], rows: readonly Row[], plan: rea
  * choices undecided; those, with some others, are then solved whole while the rest stays fixed,
  * with other companions until the rows are kept. `onProgress` hears the share of tries done.
  */
-export function pick(
-  choices: readonly FitChoice[],
-  rows: readonly Row[],
+export function pick<Option extends Costs, C extends Choice<Option>>(
+  choices: readonly C[],
+  rows: readonly Row<Option, C>[],
   onProgress: (share: number) => void = () => {},
 ): number[] {
   const unchanged = choices.map(() => 0);

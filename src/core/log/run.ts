@@ -2,7 +2,7 @@ import { z } from 'zod';
 import type { DeepReadonly } from '../model/deep-readonly';
 import type { DocumentKind } from '../model/document-kind';
 import type { Adventure } from '../document/adventure';
-import { type Cue, CUE_KINDS, isCountedWork } from '../cues/cue';
+import { type Cue, CUE_KINDS, isCountedWork, isOwnWork } from '../cues/cue';
 import { countWords } from '../words/count-words';
 import { agesSchema } from '../model/ages';
 import { reviewedSchema } from './reviewed';
@@ -19,10 +19,12 @@ const plannedCueSchema = z.strictObject({
   startSeconds: z.number().min(0),
   lengthSeconds: z.number().min(0),
   effort: z.union([z.literal(1), z.literal(2), z.literal(3), z.literal(4), z.literal(5)]),
-  /** How many words are said in it, and what is counted in it, and of which move. */
+  /** How many words are said in it, and what is counted in it. */
   words: z.int().min(1).max(5000).optional(),
   counts: z.int().min(1).max(5000).optional(),
+  /** What one child does in it, and on which side, where it has one. */
   move: z.string().max(80).optional(),
+  side: z.enum(['left', 'right']).optional(),
 });
 export type PlannedCue = DeepReadonly<z.infer<typeof plannedCueSchema>>;
 
@@ -115,9 +117,9 @@ export function plannedCues(cues: readonly Cue[]): readonly PlannedCue[] {
       lengthSeconds,
       effort,
       ...(words > 0 ? { words } : {}),
-      ...(isCountedWork(cue) && doing
-        ? { counts: Math.round(doing.amount), move: doing.move }
-        : {}),
+      ...(isCountedWork(cue) && doing ? { counts: Math.round(doing.amount) } : {}),
+      ...(isOwnWork(cue) && doing ? { move: doing.move } : {}),
+      ...(isOwnWork(cue) && doing && doing.side !== 'any' ? { side: doing.side } : {}),
     };
   });
 }
