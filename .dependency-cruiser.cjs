@@ -84,7 +84,7 @@ module.exports = {
       to: {
         pathNot: [
           '^src/core',
-          '^node_modules/(zod|papaparse|@types/papaparse|yalps|spache|dale-chall|syllable|pure-rand|minisearch|fastest-levenshtein|pluralize|@types/pluralize|stemmer|marked|fflate|docx|ical-generator|pdfmake)/',
+          '^node_modules/(zod|papaparse|@types/papaparse|yalps|spache|dale-chall|syllable|pure-rand|minisearch|fastest-levenshtein|pluralize|@types/pluralize|stemmer|marked|fflate|docx|ical-generator|ical.js|date-fns|pdfmake)/',
           '^pdfmake/interfaces$',
         ],
       },

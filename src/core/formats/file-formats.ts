@@ -21,13 +21,17 @@ export type FileFormatId = keyof typeof FILE_FORMATS;
 
 export const FILE_FORMAT_IDS = Object.keys(FILE_FORMATS) as FileFormatId[];
 
-/** The adventure's title as a file name in any script, without signs that file systems refuse. */
-export function fileNameOf({ title }: Pick<Adventure, 'title'>, id: FileFormatId): string {
-  const stem = title
+/** A title as a file name in any script, without signs that file systems refuse; empty for none. */
+export function fileStem(title: string): string {
+  return title
     .normalize('NFC')
     .replace(/[\p{C}/\\:*?"<>|.]+/gu, ' ')
     .trim()
     .replace(/\s+/gu, '-')
     .slice(0, 80);
-  return `${stem || 'adventure'}${FILE_FORMATS[id].extension}`;
+}
+
+/** The adventure's title as a file name. */
+export function fileNameOf({ title }: Pick<Adventure, 'title'>, id: FileFormatId): string {
+  return `${fileStem(title) || 'adventure'}${FILE_FORMATS[id].extension}`;
 }

@@ -8,6 +8,8 @@ export const PROBLEM_CODES = [
   'no-script',
   'no-columns',
   'no-captions',
+  'no-dates',
+  'not-series',
   'not-docx',
   'not-backup',
   'newer-version',

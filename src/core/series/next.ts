@@ -6,7 +6,7 @@ import { lacksOf } from '../moves/fits-setting';
 import { movesUsed } from '../document/moves-used';
 import { countsOf, type CoveredSession } from './coverage';
 import { daysBetween, type Day } from './days';
-import { swapFor } from './row-notes';
+import { swapFor } from './missed-skills';
 import { isGap, type Series } from './series';
 import { SKILL_FAMILIES, SKILLS, skillById } from './skills';
 import type { SessionSums } from './sums';

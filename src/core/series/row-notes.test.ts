@@ -5,7 +5,9 @@ import { ledOn, rowOf, seriesOf, sumsOf } from '../testing/make-series';
 import { doseOf, moveBeat, withBeats } from '../testing/make';
 import { laddersOf, nextRung, stepOf, stepsAllowed, stepsBetween } from './ladders';
 import { withLed } from './led-in';
-import { mendAdventure, rowNotes, type Row, type RowRule } from './row-notes';
+import type { Row, RowRule } from './row';
+import { mendAdventure } from './row-mends';
+import { rowNotes } from './row-notes';
 import { rowMendInWords, rowNoteInWords } from './row-words';
 import { SKILLS } from './skills';
 

@@ -3,7 +3,8 @@ import { lengthInWords } from '../words/clock';
 import { capital } from '../words/capital';
 import { listInWords } from '../words/written-lists';
 import { dayInShort } from './days';
-import type { RowMend, RowNote } from './row-notes';
+import type { RowNote } from './row';
+import type { RowMend } from './row-mends';
 import type { Reason } from './next';
 
 const text = (value: string | number | undefined) => String(value ?? '');

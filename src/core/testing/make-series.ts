@@ -5,7 +5,7 @@ import { coveredSession } from '../series/coverage';
 import { laterBy } from '../series/days';
 import { newSeries, newSession } from '../series/edit-series';
 import type { Candidate, CandidateKind } from '../series/next';
-import type { Row } from '../series/row-notes';
+import type { Row } from '../series/row';
 import type { Series, Session } from '../series/series';
 import { plannedSums, type SessionSums } from '../series/sums';
 import { unroll } from '../schedule/unroll';

@@ -25,6 +25,9 @@ const WORDS: Readonly<Record<ProblemCode, (params: Params) => string>> = {
   'no-script': () => 'There’s no script in it: headings are chapters, list lines are beats.',
   'no-captions': () =>
     'There are no captions in it: each line needs its time, as in a .vtt or .srt file.',
+  'no-dates': () =>
+    'There are no dates in it: a calendar (.ics), or a table (.csv) with a day in each row, as 2027-03-02.',
+  'not-series': () => 'This isn’t a series of Arrup. Its file name ends in .arrup-series.json.',
   'not-docx': () =>
     'This isn’t a DOCX document, or it’s broken: save it again as .docx, or as text.',
   'not-backup': () =>

@@ -1,0 +1,101 @@
+import { partsOfBeat } from '../beats';
+import type { Adventure } from '../document/adventure';
+import type { Move } from '../model/move';
+import type { Setting } from '../model/setting';
+import { lacksOf } from '../moves/fits-setting';
+import { moveBookOf } from '../moves/move-book';
+import { countsOf, type Coverage } from './coverage';
+import { daysBetween } from './days';
+import { titleAt, toCome, type Row, type RowNote } from './row';
+import { SKILLS, type Skill, skillOf } from './skills';
+
+/** A skill is missed when it has not come for so many days, in a row that is as long. */
+const MISSED_DAYS = 21;
+const MOST_MISSED = 3;
+
+/** How unlike two moves are to do, for taking one in place of the other. */
+const unlike = (one: Move, other: Move) =>
+  Math.abs(one.effort - other.effort) + (one.posture === other.posture ? 0 : 1);
+
+/** The move of a skill that could stand for one of an adventure's moves, and for which. */
+export function swapFor(
+  adventure: Adventure,
+  skill: Skill,
+  setting: Pick<Setting, 'ages' | 'room' | 'kit'>,
+): Readonly<{ from: Move; to: Move }> | null {
+  const book = moveBookOf(adventure);
+  const parts = adventure.chapters
+    .filter(({ kind }) => kind === 'warm-up' || kind === 'adventure' || kind === 'game')
+    .flatMap(({ beats }) => beats.flatMap((beat) => partsOfBeat(beat)));
+  const used = new Map<string, number>();
+  for (const { move } of parts) used.set(move, (used.get(move) ?? 0) + 1);
+  const fresh = skill.moves.flatMap((id) => {
+    const move = book.get(id);
+    const fits = move && move.fromAge <= setting.ages.from && lacksOf(move, setting).length === 0;
+    return fits && !used.has(id) ? [move] : [];
+  });
+  let best: { from: Move; to: Move; cost: number } | null = null;
+  for (const [id, times] of used) {
+    const from = book.get(id);
+    // A move that carries the story by being done again and again stays.
+    if (!from || times > 2 || skillOf(from)?.id === skill.id) continue;
+    for (const to of fresh) {
+      const cost = unlike(from, to) + (skillOf(from)?.family === skill.family ? 0 : 1);
+      if (!best || cost < best.cost) best = { from, to, cost };
+    }
+  }
+  return best && best.cost <= 4 ? best : null;
+}
+
+/** Skills that have not come for weeks, at the next session that is far enough on. */
+export function notLately(row: Row, { aspects, sessions }: Coverage): readonly RowNote[] {
+  const open = toCome(row);
+  const first = sessions.find((one) => countsOf(one));
+  if (!first || open.length === 0) return [];
+  const { ages } = row.series.setting;
+  const missed = SKILLS.filter(({ often }) => often <= ages.to).flatMap((skill) => {
+    const aspect = aspects.find(({ id }) => id === `skill ${skill.id}`)!;
+    const at = sessions.flatMap((one, n) =>
+      (aspect.planned[n]! > 0 || aspect.led[n]! > 0) && one.day ? [n] : [],
+    );
+    const n = open.find((place) => {
+      const day = sessions[place]!.day;
+      const since = at.filter((one) => one <= place).at(-1);
+      const from = since === undefined ? first.day : sessions[since]!.day;
+      return daysBetween(from, day) >= MISSED_DAYS;
+    });
+    if (n === undefined) return [];
+    const last = at.filter((one) => one < n).at(-1);
+    const days = daysBetween(
+      last === undefined ? first.day : sessions[last]!.day,
+      sessions[n]!.day,
+    );
+    return [{ skill, n, last, days }];
+  });
+  return missed
+    .sort((a, b) => b.days - a.days)
+    .slice(0, MOST_MISSED)
+    .map(({ skill, n, last }): RowNote => {
+      const session = row.series.sessions[n]!;
+      const adventure = row.adventures.get(session.adventureId!)!;
+      const swap = swapFor(adventure, skill, row.series.setting);
+      return {
+        rule: 'not-lately',
+        sessionId: session.id,
+        params: {
+          skill: skill.name,
+          since: last === undefined ? '' : sessions[last]!.day,
+          title: titleAt(row, n),
+          from: swap?.from.plural ?? '',
+          to: swap?.to.plural ?? '',
+        },
+        mend: swap && {
+          kind: 'swap',
+          sessionId: session.id,
+          adventureId: adventure.id,
+          from: swap.from.id,
+          to: swap.to.id,
+        },
+      };
+    });
+}
