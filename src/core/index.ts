@@ -327,6 +327,41 @@ export type {
   ReviewMoment,
 } from './log/reviewed';
 export { CAPTION_FORMATS, MAX_CAPTION_CHARACTERS, readCaptions } from './formats/captions/captions';
+// series
+export { adventuresById, buildRow, keepNumbers } from './series/build-row';
+export { candidatesFor, plannedTotals, type OnShelf } from './series/candidates';
+export {
+  ASPECT_GROUPS,
+  countsOf,
+  coverageOf,
+  coveredInWords,
+  TAUGHT_LISTS,
+  type Coverage,
+  type CoveredAspect,
+} from './series/coverage';
+export { dayInShort, dayInWords, daysBetween, isDay, laterBy, type Day } from './series/days';
+export {
+  addGaps,
+  addSessions,
+  changeSession,
+  moveContents,
+  newSeries,
+  newSession,
+  removeSession,
+  shiftFrom,
+} from './series/edit-series';
+export { laddersOf, nextRung, type Ladder, type NextRung } from './series/ladders';
+export { withLed } from './series/led-in';
+export { proposalsFor, type NextQuestion, type Proposal } from './series/next';
+export { mendInRow, type RowMend } from './series/row-mends';
+export { rowNotes } from './series/row-notes';
+export type { Row as SeriesRow, RowNote } from './series/row';
+export { reasonInWords, rowMendInWords, rowNoteInWords } from './series/row-words';
+export { withStoryLines } from './series/story-lines';
+export { isGap, MOST_SESSIONS, SERIES, seriesSchema, takesPlace } from './series/series';
+export type { Series, Session } from './series/series';
+export type { SessionSums } from './series/sums';
+
 // print
 export { INKS, type Ink } from './print/ink-choices';
 export { namedColour } from './print/inks';
@@ -364,6 +399,14 @@ export {
 } from './formats/script/became';
 export { textOfHtml } from './formats/docx/docx-text';
 export { looksLikeScript, parsePlainText } from './formats/text/plain-text';
+export {
+  SERIES_FORMAT_IDS,
+  SERIES_FORMATS,
+  seriesFileName,
+  type SeriesFormatId,
+} from './formats/series/series-formats';
+export { parseSeriesFile, parseSeriesJson, type SeriesFile } from './formats/series/series-json';
+
 // preferences
 export { PREFERENCES, USUAL_PREFERENCES, type Preferences } from './preferences/preferences';
 export { idsInOrder, type NewId } from './model/new-id';

@@ -35,6 +35,7 @@
   const places = [
     { path: '/' as const, name: 'Shelf', also: ['/desk', '/prep', '/rehearse', '/trash'] },
     { path: '/moves' as const, name: 'Moves', also: ['/moves'] },
+    { path: '/series' as const, name: 'Series', also: ['/series'] },
     { path: '/logbook' as const, name: 'Logbook', also: ['/logbook', '/review'] },
     { path: '/settings' as const, name: 'Settings', also: [] },
   ];
@@ -86,7 +87,7 @@
         <a
           href={resolve(path)}
           class={[
-            'btn-quiet px-2! sm:px-3!',
+            'btn-quiet px-1! max-[22rem]:text-sm min-[26rem]:px-2! sm:px-3!',
             here && 'font-bold underline decoration-2 underline-offset-4',
           ]}
           aria-current={page.route.id === path ? 'page' : undefined}

@@ -132,6 +132,22 @@ test('prep, the stage and its log are clean', async ({ page }) => {
   await check(page, 'logbook');
 });
 
+test('a series, what could be next in it and what it covers are clean', async ({ page }) => {
+  test.slow();
+  await openShelf(page);
+  await page.goto('/series');
+  await check(page, 'no series');
+  await page.getByRole('button', { name: 'Show me the half term' }).click();
+  await page.getByRole('button', { name: /^What shall we do/u }).click();
+  await expect(page.locator('[data-proposals] li').first()).toBeVisible({ timeout: 30_000 });
+  await check(page, 'a series');
+  await page.getByRole('button', { name: 'What rides along' }).click();
+  await check(page, 'what rides along', '[data-coverage]');
+  await page.setViewportSize({ width: 320, height: 640 });
+  const width = await page.evaluate(() => document.documentElement.scrollWidth);
+  expect(width).toBeLessThanOrEqual(320);
+});
+
 test('no place is wider than a phone of 320 pixels', async ({ page }) => {
   await page.setViewportSize({ width: 320, height: 640 });
   await openShelf(page);
@@ -149,6 +165,7 @@ test('no place is wider than a phone of 320 pixels', async ({ page }) => {
     '/moves/frog-jump',
     '/moves/pictures',
     '/logbook',
+    '/series',
     '/settings',
   ]) {
     await page.goto(path);

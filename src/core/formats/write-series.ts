@@ -1,5 +1,4 @@
 import { strToU8, zipSync } from 'fflate';
-import type { Pace } from '../cues/pace';
 import type { Adventure } from '../document/adventure';
 import { hasBeats } from '../document/beats-of';
 import type { PrintText } from '../print/document';

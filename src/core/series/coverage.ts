@@ -74,6 +74,8 @@ export type CoveredAspect = Readonly<{
   daysSince: number | null;
   /** It comes in each session that has something in it. */
   everyTime: boolean;
+  /** It hasn't come up to that day, or not for long, but is planned after it. */
+  toCome: boolean;
 }>;
 
 export const TAUGHT_LISTS = ['letters', 'numbers', 'shapes', 'words', 'devices', 'kit'] as const;
@@ -134,6 +136,7 @@ function covered(aspect: Aspect, sessions: readonly CoveredSession[], upTo: Day)
     plannedSeconds: sum(planned),
     ledSeconds: sum(led),
     daysSince: last ? daysBetween(last.day, upTo) : null,
+    toCome: sessions.some((one) => one.day > upTo && has(one)),
     everyTime: filled.length >= FEWEST_FOR_EVERY && filled.every(has),
   };
 }
@@ -167,10 +170,10 @@ export function coverageOf(sessions: readonly CoveredSession[], upTo: Day): Cove
   };
 }
 
-/** "not for 3 weeks", "every time", "not yet"; empty where there is nothing to say. */
-export function coveredInWords({ daysSince, everyTime }: CoveredAspect): string {
-  if (daysSince === null) return 'not yet';
+/** "not for 3 weeks", "every time", "not yet", "to come"; empty where there is nothing to say. */
+export function coveredInWords({ daysSince, everyTime, toCome }: CoveredAspect): string {
   if (everyTime) return 'every time';
+  if (daysSince === null) return toCome ? 'to come' : 'not yet';
   const weeks = Math.floor(daysSince / 7);
   return weeks >= 2 ? `not for ${weeks} weeks` : '';
 }

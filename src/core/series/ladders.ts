@@ -36,13 +36,17 @@ function placeOf(move: Move, book: MoveBook): Readonly<{ root: string; level: nu
   return { root: root.id, level: seen.size - 1 };
 }
 
+/** Moves that are meant to become calmer or longer don't grow. */
+const grows = ({ family, effort }: Move) =>
+  effort > 1 && family !== 'breath' && family !== 'stretch' && family !== 'rhythm';
+
 /** The moves that come in two sessions or more, each on its ladder; those that come most first. */
 export function laddersOf(sessions: readonly CoveredSession[], book: MoveBook): readonly Ladder[] {
   const ladders = new Map<string, Map<number, Rung>>();
   sessions.forEach((one, session) => {
     for (const [id, amount] of Object.entries(countsOf(one)?.most ?? {})) {
       const move = book.get(id);
-      if (!move || amount <= 0) continue;
+      if (!move || amount <= 0 || !grows(move)) continue;
       const { root, level } = placeOf(move, book);
       const rungs = ladders.get(root) ?? new Map<number, Rung>();
       ladders.set(root, rungs);

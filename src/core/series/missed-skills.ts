@@ -17,11 +17,12 @@ const MOST_MISSED = 3;
 const unlike = (one: Move, other: Move) =>
   Math.abs(one.effort - other.effort) + (one.posture === other.posture ? 0 : 1);
 
-/** The move of a skill that could stand for one of an adventure's moves, and for which. */
+/** The move of a skill that could stand for one of an adventure's moves, and for which; some are `staying`. */
 export function swapFor(
   adventure: Adventure,
   skill: Skill,
   setting: Pick<Setting, 'ages' | 'room' | 'kit'>,
+  staying: ReadonlySet<string> = new Set(),
 ): Readonly<{ from: Move; to: Move }> | null {
   const book = moveBookOf(adventure);
   const parts = adventure.chapters
@@ -38,7 +39,7 @@ export function swapFor(
   for (const [id, times] of used) {
     const from = book.get(id);
     // A move that carries the story by being done again and again stays.
-    if (!from || times > 2 || skillOf(from)?.id === skill.id) continue;
+    if (!from || staying.has(id) || times > 2 || skillOf(from)?.id === skill.id) continue;
     for (const to of fresh) {
       const cost = unlike(from, to) + (skillOf(from)?.family === skill.family ? 0 : 1);
       if (!best || cost < best.cost) best = { from, to, cost };
@@ -58,24 +59,23 @@ export function notLately(row: Row, { aspects, sessions }: Coverage): readonly R
     const at = sessions.flatMap((one, n) =>
       (aspect.planned[n]! > 0 || aspect.led[n]! > 0) && one.day ? [n] : [],
     );
-    const n = open.find((place) => {
-      const day = sessions[place]!.day;
-      const since = at.filter((one) => one <= place).at(-1);
+    const places = open.filter((place) => {
+      const since = at.findLast((one) => one <= place);
       const from = since === undefined ? first.day : sessions[since]!.day;
-      return daysBetween(from, day) >= MISSED_DAYS;
+      return daysBetween(from, sessions[place]!.day) >= MISSED_DAYS;
     });
+    const [n] = places;
     if (n === undefined) return [];
-    const last = at.filter((one) => one < n).at(-1);
-    const days = daysBetween(
-      last === undefined ? first.day : sessions[last]!.day,
-      sessions[n]!.day,
-    );
-    return [{ skill, n, last, days }];
+    const last = at.findLast((one) => one < n);
+    const from = last === undefined ? first.day : sessions[last]!.day;
+    return [{ skill, places, last, days: daysBetween(from, sessions[n]!.day) }];
   });
   return missed
     .sort((a, b) => b.days - a.days)
     .slice(0, MOST_MISSED)
-    .map(({ skill, n, last }): RowNote => {
+    .map(({ skill, places, last }, k): RowNote => {
+      // Not all in one session: each next one a session later, where it is missing there too.
+      const n = places[k % places.length]!;
       const session = row.series.sessions[n]!;
       const adventure = row.adventures.get(session.adventureId!)!;
       const swap = swapFor(adventure, skill, row.series.setting);

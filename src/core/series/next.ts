@@ -53,6 +53,8 @@ const MISSING_SKILL = 1;
 const MISSING_FAMILY = 0.5;
 const SAME_IN_TWO_GAPS = 4;
 const LED_LATELY = 3;
+/** The same story with other moves is half as stale. */
+const SAME_STORY = 0.5;
 const NEWS_DAYS = 42;
 const TOO_LONG = 12;
 const TOO_SHORT = 2;
@@ -60,7 +62,7 @@ const LACKS = 0.6;
 const WRONG_AGE = 1.5;
 const FAVOURITE_DUE = -3;
 /** Of what is like a proposal that is there already. */
-const ANOTHER_OF_A_KIND = 1.5;
+const ANOTHER_OF_A_KIND = 3;
 /** A skill should come in one session of so many. */
 const SKILL_IN = 3;
 /** A family should have this share of the work. */
@@ -76,7 +78,7 @@ type Gap = Choice<Option> & Readonly<{ sessionId: string; day: Day }>;
 /** Days since an adventure last came, counted to a day; null where it never did. */
 function daysSince(candidate: Candidate, { series }: NextQuestion, day: Day): number | null {
   const days = series.sessions
-    .filter(({ adventureId }) => adventureId === candidate.id)
+    .filter(({ adventureId }) => adventureId === candidate.adventure.id)
     .map((session) => session.day);
   const all = candidate.lastDay === null ? days : [...days, candidate.lastDay];
   if (all.length === 0) return null;
@@ -106,7 +108,8 @@ export function costOf(candidate: Candidate, question: NextQuestion, day: Day): 
   const off = Math.max(0, ages.from - setting.ages.from) + Math.max(0, setting.ages.to - ages.to);
   const since = daysSince(candidate, question, day);
   const isDue = favouriteDue(candidate, question, day) !== null;
-  const again = since === null || isDue ? 0 : LED_LATELY * Math.max(0, 1 - since / NEWS_DAYS);
+  const stale = candidate.kind === 'other moves' ? LED_LATELY * SAME_STORY : LED_LATELY;
+  const again = since === null || isDue ? 0 : stale * Math.max(0, 1 - since / NEWS_DAYS);
   return (
     again +
     (over > 0 ? over * TOO_LONG : -over * TOO_SHORT) +
@@ -226,7 +229,7 @@ function reasonsFor(candidate: Candidate, question: NextQuestion, day: Day): rea
   const { seconds } = candidate.sums;
   const every = favouriteDue(candidate, question, day);
   const days = series.sessions
-    .filter(({ adventureId, day: at }) => adventureId === candidate.id && at < day)
+    .filter(({ adventureId, day: at }) => adventureId === candidate.adventure.id && at < day)
     .map(({ day: at }) => at);
   const last = [...days, ...(candidate.lastDay ? [candidate.lastDay] : [])].sort().at(-1);
   const missing = missingSkills(question, covered.length);
@@ -289,10 +292,12 @@ export function withOtherMoves(
   const missing = missingSkills(question, question.covered.length + 1);
   let changed = adventure;
   const swaps: Reason[] = [];
+  const fresh = new Set<string>();
   for (const id of missing.keys()) {
     if (swaps.length === MOST_SWAPS) break;
-    const swap = swapFor(changed, skillById(id)!, setting);
+    const swap = swapFor(changed, skillById(id)!, setting, fresh);
     if (!swap) continue;
+    fresh.add(swap.to.id);
     changed = swapMove(changed, swap.from.id, swap.to);
     swaps.push({ kind: 'swaps', from: swap.from.plural, to: swap.to.plural });
   }

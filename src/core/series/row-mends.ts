@@ -17,7 +17,7 @@ export type RowMend =
   | Readonly<{ kind: 'choose'; sessionId: string }>;
 
 /** An adventure with a mend done; as it is where the mend changes no adventure. */
-export function mendAdventure(adventure: Adventure, mend: RowMend): Adventure {
+export function mendInRow(adventure: Adventure, mend: RowMend): Adventure {
   if (mend.kind === 'swap') {
     const to = moveBookOf(adventure).get(mend.to);
     return to ? swapMove(adventure, mend.from, to) : adventure;

@@ -6,7 +6,7 @@ import { doseOf, moveBeat, withBeats } from '../testing/make';
 import { laddersOf, nextRung, stepOf, stepsAllowed, stepsBetween } from './ladders';
 import { withLed } from './led-in';
 import type { Row, RowRule } from './row';
-import { mendAdventure } from './row-mends';
+import { mendInRow } from './row-mends';
 import { rowNotes } from './row-notes';
 import { rowMendInWords, rowNoteInWords } from './row-words';
 import { SKILLS } from './skills';
@@ -55,7 +55,7 @@ describe('what is missing for weeks', () => {
     const note = noteOf(rowOf(series, row, '2027-03-09'), 'not-lately');
     const mended = row.map((one) =>
       one.id === (note.mend as { adventureId: string }).adventureId
-        ? mendAdventure(one, note.mend!)
+        ? mendInRow(one, note.mend!)
         : one,
     );
     const after = rowNotes(rowOf(series, mended, '2027-03-09')).filter(
@@ -132,7 +132,7 @@ describe('a move that grows', () => {
         `make it ${least + step}`,
       ],
     ]);
-    const mended = [much[0]!, mendAdventure(much[1]!, noteOf(one, 'too-big-a-step').mend!)];
+    const mended = [much[0]!, mendInRow(much[1]!, noteOf(one, 'too-big-a-step').mend!)];
     expect(sumsOf(mended[1]!).most.squat).toBe(least + step);
     expect(told(rowOf(one.series, mended), 'too-big-a-step')).toEqual([]);
     // Two weeks on it may be two steps.

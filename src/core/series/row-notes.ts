@@ -57,7 +57,7 @@ function moveEveryTime(row: Row, book: MoveBook): readonly RowNote[] {
     const isWork = move && move.effort > 1 && move.family !== 'breath' && move.family !== 'stretch';
     return isWork && last.every(({ sums }) => (sums.moves[id] ?? 0) > 0);
   });
-  return moves.slice(0, 2).flatMap((id): RowNote[] => {
+  return moves.slice(0, 1).flatMap((id): RowNote[] => {
     const session = row.series.sessions[open]!;
     const adventure = row.adventures.get(session.adventureId!)!;
     const move = book.get(id)!;

@@ -61,7 +61,7 @@ export const SKILLS: readonly Skill[] = [
   skill(
     'balancing',
     'still',
-    'standing still, low and wide',
+    'holding a shape still',
     3,
     'tiptoe-stand half-squat-hold low-squat-hold statue star-shape rock-shape table-shape bridge-shape floor-stand warrior-pose boat-balance superhero-balance bat-balance bean-bag-balance seated-reach seated-curl',
   ),

@@ -1,13 +1,15 @@
 /** Small series for tests. */
 import type { Adventure } from '../document/adventure';
 import type { Run } from '../log/run';
-import { coveredSession } from '../series/coverage';
+import { buildRow } from '../series/build-row';
+import { sumsIn } from '../series/candidates';
 import { laterBy } from '../series/days';
 import { newSeries, newSession } from '../series/edit-series';
 import type { Candidate, CandidateKind } from '../series/next';
 import type { Row } from '../series/row';
 import type { Series, Session } from '../series/series';
-import { plannedSums, type SessionSums } from '../series/sums';
+import type { SessionSums } from '../series/sums';
+import { DEFAULT_PACE } from '../cues/pace';
 import { unroll } from '../schedule/unroll';
 import { idsInOrder } from '../model/new-id';
 import { runOf } from './make-run';
@@ -15,9 +17,7 @@ import { plannedCues } from '../log/run';
 
 export const FIRST_DAY = '2027-03-02';
 
-export function sumsOf(adventure: Adventure): SessionSums {
-  return plannedSums(adventure, adventure.setting, unroll(adventure));
-}
+export const sumsOf = (adventure: Adventure): SessionSums => sumsIn(adventure, DEFAULT_PACE);
 
 /** A series of one session a week, with these adventures in it; null is a gap. */
 export function seriesOf(
@@ -45,13 +45,7 @@ export function rowOf(
   today = FIRST_DAY,
 ): Row {
   const here = adventures.filter((one) => one !== null);
-  const byId = new Map(here.map((adventure) => [adventure.id, adventure]));
-  const covered = series.sessions.map((session) => {
-    const adventure = byId.get(session.adventureId ?? '');
-    const title = adventure?.title ?? session.kept?.title ?? '';
-    return coveredSession(session, adventure ? sumsOf(adventure) : null, title);
-  });
-  return { series, covered, adventures: byId, today };
+  return buildRow(series, new Map(here.map((one) => [one.id, one])), sumsOf, today);
 }
 
 export const candidateOf = (

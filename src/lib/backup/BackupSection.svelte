@@ -33,6 +33,7 @@
     runs: 'Sessions of the logbook',
     moves: 'Moves of yours',
     presets: 'Kept places',
+    series: 'Series',
     preferences: 'Your choices',
   };
   const STANDING: Readonly<Record<Standing, string>> = {

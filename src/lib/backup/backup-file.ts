@@ -7,6 +7,7 @@ import {
   PRESET,
   problem,
   RUN,
+  SERIES,
   serializeArrupJson,
   withoutChecksum,
   type Adventure,
@@ -78,6 +79,7 @@ const PARSERS = {
   runs: (raw: unknown) => parseDocument(RUN, raw),
   moves: (raw: unknown) => parseDocument(OWN_MOVE, raw),
   presets: (raw: unknown) => parseDocument(PRESET, raw),
+  series: (raw: unknown) => parseDocument(SERIES, raw),
   preferences: (raw: unknown) => parseDocument(PREFERENCES, raw),
 } as const;
 

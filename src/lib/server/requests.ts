@@ -3,6 +3,7 @@ import {
   CAREFUL_RUNS,
   drawSchema,
   INKS,
+  isDay,
   LENGTH_UNITS,
   LOCAL_TIME,
   LOOK_CHOICES,
@@ -122,4 +123,35 @@ export const reviewRequestSchema = z.strictObject({
   seed: z.int().min(0).max(0xffff_ffff).nullable().optional(),
   draws: z.record(z.string(), z.array(drawn.nullable()).max(2000)).optional(),
   endSeconds: z.number().min(1).max(14_400).optional(),
+});
+
+const day = z.string().refine(isDay, { error: 'a day that there is' });
+/** Most adventures in one request. */
+const MOST_ADVENTURES = 200;
+
+/** `POST /api/series/coverage`: a series with its adventures, as its file has them; looked at on `today`. */
+export const coverageRequestSchema = z.looseObject({
+  series: z.unknown(),
+  adventures: z.array(adventure).max(MOST_ADVENTURES).default([]),
+  pace: pace.optional(),
+  today: day.optional(),
+});
+
+/** `POST /api/series/next`: what could fill the session `sessionId`, from a shelf; days are those last led on. */
+export const nextRequestSchema = coverageRequestSchema.extend({
+  sessionId: z.string().max(60),
+  shelf: z
+    .array(z.strictObject({ adventure, lastDay: day.nullable().default(null) }))
+    .max(MOST_ADVENTURES)
+    .default([]),
+});
+
+/** `POST /api/export/{format}` for a series: the choices that a format has no use for are passed over. */
+export const seriesExportRequestSchema = coverageRequestSchema.extend({
+  paper: z.enum(['a4', 'letter']).default('a4'),
+  ink: z.enum(INKS).default('colour'),
+  parts: z.array(z.enum(PACK_PARTS)).default([...USUAL_PARTS]),
+  unit: z.enum(LENGTH_UNITS).default('metres'),
+  look: z.enum(LOOK_CHOICES).default('mixed'),
+  backs: z.boolean().default(false),
 });

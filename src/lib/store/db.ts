@@ -50,6 +50,7 @@ interface ArrupSchema extends DBSchema {
   moves: { key: string; value: unknown };
   /** Settings of the presenter's own, by name. */
   presets: { key: string; value: unknown };
+  series: { key: string; value: unknown };
   aside: { key: number; value: AsideRecord };
   trash: { key: number; value: TrashRecord };
   versions: { key: number; value: VersionRecord; indexes: { byAdventure: string } };
@@ -62,7 +63,7 @@ export const STORE_MARK = 'storeMark';
 let shared: Promise<ArrupDb> | null = null;
 
 export function openArrup(name = 'arrup'): Promise<ArrupDb> {
-  return openDB<ArrupSchema>(name, 6, {
+  return openDB<ArrupSchema>(name, 7, {
     async upgrade(db, from, _to, tx) {
       if (from < 1) {
         db.createObjectStore('adventures', { keyPath: 'id' });
@@ -84,6 +85,7 @@ export function openArrup(name = 'arrup'): Promise<ArrupDb> {
           }
         }
       }
+      if (from < 7) db.createObjectStore('series', { keyPath: 'id' });
       if (from < 6) {
         await tx.objectStore('settings').put(newId('store'), STORE_MARK);
         db.createObjectStore('trash', { autoIncrement: true });

@@ -3,7 +3,7 @@
  */
 
 /** Stores whose rows are documents of the presenter's, each under a key of its own. */
-export const ROW_STORES = ['adventures', 'runs', 'moves', 'presets'] as const;
+export const ROW_STORES = ['adventures', 'runs', 'moves', 'presets', 'series'] as const;
 export type RowStore = (typeof ROW_STORES)[number];
 
 type Fields = Readonly<Record<string, unknown>>;

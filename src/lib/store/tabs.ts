@@ -2,7 +2,8 @@
 export type TabMessage =
   | Readonly<{ type: 'saved'; id: string; revision: number }>
   | Readonly<{ type: 'shelf' }>
-  | Readonly<{ type: 'moves' }>;
+  | Readonly<{ type: 'moves' }>
+  | Readonly<{ type: 'series'; id: string }>;
 
 /** The tabs of this browser; a browser without the channel simply has no news from others. */
 export class Tabs {

@@ -22,6 +22,7 @@
     runs: 'A session',
     moves: 'A move of yours',
     presets: 'A kept place',
+    series: 'A series',
     preferences: 'Your choices',
   };
   const found = $derived(aside.in(stores));

@@ -12,6 +12,7 @@
     runs: 'session of the logbook',
     moves: 'move of yours',
     presets: 'kept place',
+    series: 'series',
   };
   const BECAME: Readonly<Record<PutBack, string>> = {
     back: 'is back where it was.',

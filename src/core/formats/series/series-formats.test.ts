@@ -241,7 +241,7 @@ describe('a term plan', () => {
     expect([title, under[0]]).toEqual(['Tuesdays', 'Reeds class']);
     const [rows] = blocks;
     expect(rows).toMatchObject({ kind: 'clock rows' });
-    expect(rows!.kind === 'clock rows' && rows.rows.map(({ clock }) => clock)).toEqual([
+    expect(rows?.kind === 'clock rows' && rows.rows.map(({ clock }) => clock)).toEqual([
       'Tue 2 March',
       'Tue 9 March',
       'Tue 16 March',

@@ -8,6 +8,7 @@ import { answerOdds } from './odds';
 import { answerRead } from './read';
 import { answerReview } from './review';
 import { answerSchedule } from './schedule';
+import { answerCoverage, answerNext } from './series';
 
 /** Every route that may take its time, by name. */
 export const ANSWERS = {
@@ -20,6 +21,8 @@ export const ANSWERS = {
   read: answerRead,
   review: answerReview,
   schedule: answerSchedule,
+  'series/coverage': answerCoverage,
+  'series/next': answerNext,
 } as const satisfies Readonly<Record<string, Answer>>;
 export type AnswerName = keyof typeof ANSWERS;
 

@@ -5,11 +5,19 @@ import { printedPictures, storyPicture } from '$lib/pictures/move-pictures';
 import { readRequest, refuseWith } from '$lib/server/answer';
 import { exportRequestSchema } from '$lib/server/requests';
 import type { Answer } from './an-answer';
+import { answerSeriesExport } from './series';
 
 const isFormat = (name: string): name is FileFormatId =>
   (FILE_FORMAT_IDS as readonly string[]).includes(name);
 
 export const answerExport: Answer = async (request, format, readAsset) => {
+  const sent: unknown = await request
+    .clone()
+    .json()
+    .catch(() => null);
+  if (typeof sent === 'object' && sent !== null && 'series' in sent) {
+    return answerSeriesExport(request, format, readAsset);
+  }
   if (!isFormat(format)) {
     const message = `There is no export “${format}”. There is: ${FILE_FORMAT_IDS.join(', ')}.`;
     return refuseWith(404, 'not-one-of', message, ['format']);

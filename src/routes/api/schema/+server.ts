@@ -3,14 +3,17 @@ import { json } from '@sveltejs/kit';
 import { z } from 'zod';
 import {
   checkRequestSchema,
+  coverageRequestSchema,
   exportRequestSchema,
   fitRequestSchema,
   forecastRequestSchema,
   importRequestSchema,
+  nextRequestSchema,
   oddsRequestSchema,
   readRequestSchema,
   reviewRequestSchema,
   scheduleRequestSchema,
+  seriesExportRequestSchema,
 } from '$lib/server/requests';
 
 /** JSON Schema 2020-12 of the document and of what the routes take. */
@@ -24,6 +27,9 @@ export function GET() {
     '/api/forecast': z.toJSONSchema(forecastRequestSchema),
     '/api/read': z.toJSONSchema(readRequestSchema),
     '/api/review': z.toJSONSchema(reviewRequestSchema, { io: 'input' }),
+    '/api/series/coverage': z.toJSONSchema(coverageRequestSchema, { io: 'input' }),
+    '/api/series/next': z.toJSONSchema(nextRequestSchema, { io: 'input' }),
+    '/api/export/{format} (series)': z.toJSONSchema(seriesExportRequestSchema, { io: 'input' }),
     '/api/import/{format}': z.toJSONSchema(importRequestSchema),
     '/api/export/{format}': z.toJSONSchema(exportRequestSchema),
   };

@@ -1,0 +1,29 @@
+import { candidatesFor, proposalsFor } from '$core';
+import { readDates, writeSeries } from '$core/files';
+import { format } from 'date-fns';
+import { readStart, STARTS } from '$lib/shelf/starts';
+import { loadPrintFonts } from '$lib/files/print-fonts';
+import { printedPictures, storyPicture } from '$lib/pictures/move-pictures';
+import { answerRequests } from '$lib/workers/ask-worker';
+import type { SeriesAnswer, SeriesRequest } from './protocol';
+
+const toWall = (utc: Date) => format(utc, "yyyy-MM-dd'T'HH:mm");
+
+answerRequests<SeriesRequest, SeriesAnswer>(self, async (asked, onProgress) => {
+  if (asked.as === 'dates') return { as: 'dates', read: readDates(asked.text, toWall) };
+  if (asked.as === 'next') {
+    const { question, shelf, pace } = asked;
+    const starts = await Promise.all(STARTS.map(readStart));
+    const candidates = candidatesFor(question.series, question.covered, shelf, starts, pace);
+    return { as: 'next', proposals: proposalsFor({ ...question, candidates }) };
+  }
+  const { job, now, format: id } = asked;
+  const world = {
+    loadFonts: () => loadPrintFonts((url) => fetch(url)),
+    pictureOf: printedPictures(job.choices.look),
+    storyPictureOf: storyPicture,
+    now,
+    onProgress,
+  };
+  return { as: 'file', bytes: await writeSeries(id, { ...job, world }) };
+});
