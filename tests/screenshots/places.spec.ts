@@ -36,9 +36,21 @@ test('moves', async ({ page }) => {
   await picture(page, 'moves');
   await open(page, '/moves/frog-jump');
   await picture(page, 'move');
-  await open(page, '/moves/pictures');
-  await page.locator('canvas').first().waitFor();
-  await picture(page, 'moves-pictures');
+});
+
+test('a series, and what could be next in it', async ({ page }) => {
+  await open(page, '/series');
+  await page.getByRole('button', { name: 'Show me the half term' }).click();
+  await page.getByRole('button', { name: /^What shall we do/u }).click();
+  await page.locator('[data-proposals] li').first().waitFor();
+  await page
+    .locator('[data-session]')
+    .nth(1)
+    .evaluate((line) => {
+      scrollTo(0, line.getBoundingClientRect().top + scrollY);
+    });
+  await page.waitForTimeout(300);
+  await picture(page, 'series');
 });
 
 test('desk, with notes', async ({ page }) => {

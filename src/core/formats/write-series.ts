@@ -10,6 +10,7 @@ import type { Series } from '../series/series';
 import { writeDocx } from './docx/docx';
 import { fileNameOf } from './file-formats';
 import { writePdf } from './pdf/pdf';
+import { coverageSvg } from './series/coverage-picture';
 import { serializeSeriesCalendar, type CalendarSession } from './series/series-calendar';
 import { SERIES_FORMAT_IDS, seriesFileName, type SeriesFormatId } from './series/series-formats';
 import { serializeSeriesJson } from './series/series-json';
@@ -75,6 +76,7 @@ const WRITERS: Readonly<Record<SeriesFormatId, Writer>> = {
   docx: ({ series, coverage }) => writeDocx(termPlanText(series, coverage)),
   csv: ({ series, coverage }) => termPlanCsv(series, coverage),
   md: ({ series, coverage }) => termPlanMarkdown(series, coverage),
+  svg: ({ series, coverage }) => coverageSvg(series, coverage),
   ics: calendarOf,
   zip: zipOf,
 };

@@ -7,6 +7,8 @@ import { RUN } from '../log/run';
 import { migrate, parseDocument, type DocumentKind } from '../model/document-kind';
 import { DEFAULT_SETTING } from '../model/setting';
 import { newOwnMove } from '../moves/new-own-move';
+import { newSeries, newSession } from '../series/edit-series';
+import { SERIES } from '../series/series';
 import { PREFERENCES, USUAL_PREFERENCES } from './preferences';
 
 /** The object without some of its fields, as an older build wrote it. */
@@ -53,6 +55,58 @@ const RUN_1 = {
   },
   note: 'Windy.',
 };
+const SUMS_1 = {
+  seconds: 360,
+  effortSeconds: [200, 20, 80, 60, 0],
+  moves: { hop: 20 },
+  skills: { hopping: 20 },
+  regions: { legs: 20 },
+  leftSeconds: 10,
+  rightSeconds: 10,
+  most: { hop: 10 },
+  letters: ['A'],
+  numbers: [10],
+  shapes: ['circle'],
+  words: ['fog'],
+  devices: ['die'],
+  kit: ['die'],
+} as const;
+/** What a recording of before told; `pace` has what was told of it since. */
+const reviewedWith = (pace: object) => ({
+  recording: 'six-lamps.vtt',
+  scriptChecksum: 'abc',
+  plannedPace: DEFAULT_PACE,
+  drawsKnown: false,
+  seconds: 20,
+  lines: [],
+  voices: null,
+  pins: {},
+  beats: [],
+  counts: [],
+  moments: [],
+  pace: {
+    wordsPerMinute: 150,
+    byChapter: {},
+    secondsPerRep: {},
+    throwSeconds: null,
+    childThrowSeconds: null,
+    changeSeconds: null,
+    allReps: 1,
+    plannedSeconds: 12,
+    realSeconds: 20,
+    ...pace,
+  },
+  shares: {
+    moving: 0.5,
+    talking: 0.3,
+    plannedMoving: 0.5,
+    plannedTalking: 0.3,
+    longestStillSeconds: 3,
+    longestStillAt: 0,
+    leftSeconds: 0,
+    rightSeconds: 0,
+  },
+});
 type Sample = readonly [name: string, kind: DocumentKind<object>, old: object, now: object];
 const SAMPLES: readonly Sample[] = [
   ['run', RUN as DocumentKind<object>, RUN_1, { ...RUN_1, version: 4 }],
@@ -61,6 +115,12 @@ const SAMPLES: readonly Sample[] = [
     RUN as DocumentKind<object>,
     { ...RUN_1, version: 2, points: 12 },
     { ...RUN_1, version: 4, points: 12 },
+  ],
+  [
+    'run of before showing was learned, from a recording',
+    RUN as DocumentKind<object>,
+    { ...RUN_1, version: 3, review: reviewedWith({}) },
+    { ...RUN_1, version: 4, review: reviewedWith({ showTimes: null }) },
   ],
   [
     'preset of before no-go strips',
@@ -101,6 +161,12 @@ const SAMPLES: readonly Sample[] = [
     { ...USUAL_PREFERENCES, counts: 'taps' },
   ],
   [
+    'preferences of before showing was learned',
+    PREFERENCES as DocumentKind<object>,
+    { ...USUAL_PREFERENCES, version: 8, pace: without(DEFAULT_PACE, 'showTimes'), muted: true },
+    { ...USUAL_PREFERENCES, muted: true },
+  ],
+  [
     // Whoever printed stickers, and no room plan, still does; nobody chose what came since.
     'preferences of before there was paper for children',
     PREFERENCES as DocumentKind<object>,
@@ -115,6 +181,21 @@ const SAMPLES: readonly Sample[] = [
     },
   ],
 ];
+
+/** The first version of a series: nothing older is kept anywhere. */
+it('a series of the first version is read as it is; what has no version is refused', () => {
+  const session = {
+    ...newSession(() => 'ses_1', '2027-03-02', '09:30'),
+    kept: { title: 'The late letter', sums: SUMS_1 },
+    led: { runId: 'run_1', startedAt: '2027-03-02T09:30:00.000Z', sums: SUMS_1, debrief: null },
+  };
+  const series = { ...newSeries(() => 'ser_1', '2027-03-01T10:00:00.000Z'), sessions: [session] };
+  expect(series.version).toBe(1);
+  expect(parseDocument(SERIES, series)).toEqual({ ok: true, value: series });
+  expect(parseDocument(SERIES, { ...series, version: undefined }).ok).toBe(false);
+  const newer = parseDocument(SERIES, { ...series, version: 2 });
+  expect(newer.ok || newer.problems.map(({ code }) => code)).toEqual(['newer-version']);
+});
 
 describe.each(SAMPLES)('%s', (_name, kind, old, now) => {
   it('of an older build is read, and is then the newest; the newest stays as it is', () => {

@@ -1,4 +1,4 @@
-import { addDays, differenceInCalendarDays, format, isValid, parseISO } from 'date-fns';
+import { addDays, format, isValid, parseISO } from 'date-fns';
 
 /** A day by the calendar on the wall: "2027-03-02". */
 export type Day = string;
@@ -15,14 +15,24 @@ export function laterBy(day: Day, days: number): Day {
   return format(addDays(parseISO(day), days), 'yyyy-MM-dd');
 }
 
-/** Whole days from one day to another; the hour that clocks are put on or back is none. */
+const DAY_MS = 86_400_000;
+
+/**
+ * Whole days from one day to another; the hour that clocks are put on or back is none. Asked thousands of times
+ * for a long row, so that the days are counted in UTC, where each has as many hours.
+ */
 export function daysBetween(from: Day, to: Day): number {
-  return differenceInCalendarDays(parseISO(to), parseISO(from));
+  return Math.round((Date.parse(to) - Date.parse(from)) / DAY_MS);
 }
 
 /** "Tue 2 March", or with the year where it is asked for. */
 export function dayInWords(day: Day, withYear = false): string {
   return format(parseISO(day), withYear ? 'EEE d MMMM yyyy' : 'EEE d MMMM');
+}
+
+/** "2 Mar": in a narrow column. */
+export function dayInColumn(day: Day): string {
+  return format(parseISO(day), 'd MMM');
 }
 
 /** "2 March": in a sentence. */

@@ -23,8 +23,16 @@ export type Ladder = Readonly<{ root: string; rungs: readonly Rung[] }>;
 const STEPS = 3;
 const WEEK_DAYS = 7;
 
+type Place = Readonly<{ root: string; level: number }>;
+/** Books are the same for as long as nobody writes a move: places in them are looked up once. */
+const places = new WeakMap<MoveBook, Map<string, Place>>();
+
 /** The easiest form of a move, and how many steps it is up from there; a ring of forms has no easiest. */
-function placeOf(move: Move, book: MoveBook): Readonly<{ root: string; level: number }> {
+function placeOf(move: Move, book: MoveBook): Place {
+  const known = places.get(book) ?? new Map<string, Place>();
+  places.set(book, known);
+  const before = known.get(move.id);
+  if (before) return before;
   const seen = new Set([move.id]);
   let root = move;
   for (;;) {
@@ -33,7 +41,9 @@ function placeOf(move: Move, book: MoveBook): Readonly<{ root: string; level: nu
     seen.add(easier.id);
     root = easier;
   }
-  return { root: root.id, level: seen.size - 1 };
+  const place = { root: root.id, level: seen.size - 1 };
+  known.set(move.id, place);
+  return place;
 }
 
 /** Moves that are meant to become calmer or longer don't grow. */

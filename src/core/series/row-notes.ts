@@ -1,7 +1,7 @@
 import { partsOfBeat } from '../beats';
 import { insteadOf } from '../moves/fits-setting';
 import { moveBookOf, type MoveBook } from '../moves/move-book';
-import { countsOf, coverageOf } from './coverage';
+import { countsOf, coverageOf, type Coverage } from './coverage';
 import { daysBetween } from './days';
 import { notLately } from './missed-skills';
 import { titleAt, toCome, type Row, type RowNote } from './row';
@@ -149,9 +149,11 @@ function gaps({ series }: Row): readonly RowNote[] {
   }));
 }
 
-/** Everything that there is to say of a row, what matters most first. */
-export function rowNotes(row: Row): readonly RowNote[] {
-  const coverage = coverageOf(row.covered, row.today);
+/** Everything that there is to say of a row, what matters most first; its coverage may be known already. */
+export function rowNotes(
+  row: Row,
+  coverage: Coverage = coverageOf(row.covered, row.today),
+): readonly RowNote[] {
   const book = moveBookOf({ moves: [...row.adventures.values()].flatMap(({ moves }) => moves) });
   return [
     ...notHere(row),

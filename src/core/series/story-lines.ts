@@ -55,11 +55,12 @@ export function withStoryLines(
               }
             : chapter,
         );
+  const hasGoodbye = plain.some(({ kind }) => kind === 'goodbye');
   const welcomed = put(plain, placeOf(plain, 'welcome'), session.lastTime, LAST, (count) =>
     Math.min(1, count),
   );
   const said = put(welcomed, placeOf(plain, 'goodbye'), session.nextTime, NEXT, (count) =>
-    Math.max(0, count - 1),
+    hasGoodbye ? Math.max(0, count - 1) : count,
   );
   return { ...adventure, chapters: said as Adventure['chapters'] };
 }

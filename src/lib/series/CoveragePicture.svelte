@@ -97,8 +97,15 @@
         {#each coverage.aspects.filter((aspect) => aspect.group === group) as aspect (aspect.id)}
           {@const words = group === 'effort' || group === 'sides' ? '' : coveredInWords(aspect)}
           <tr class="border-t border-line">
-            <th scope="row" class="py-1 pr-4 text-left font-normal whitespace-nowrap"
-              >{aspect.name}</th
+            <th
+              scope="row"
+              class="sticky left-0 bg-page py-1 pr-3 text-left font-normal sm:whitespace-nowrap"
+              >{aspect.name}{#if words}<span
+                  class={[
+                    'block text-sm sm:hidden',
+                    words.startsWith('not') ? 'text-pencil' : 'text-soft',
+                  ]}>{words}</span
+                >{/if}</th
             >
             {#each coverage.sessions as session, n (session.id)}
               {@const seconds = secondsAt(aspect, n)}
@@ -118,7 +125,7 @@
             {/each}
             <td
               class={[
-                'pl-4 whitespace-nowrap',
+                'hidden pl-4 whitespace-nowrap sm:table-cell',
                 words.startsWith('not') ? 'text-pencil' : 'text-soft',
               ]}>{words}</td
             >

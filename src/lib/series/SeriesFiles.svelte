@@ -14,6 +14,7 @@
     ['pdf', 'Term plan, one page to print'],
     ['note', 'Note home for these weeks'],
     ['ics', 'All dates for your calendar'],
+    ['svg', 'Picture of what these weeks cover'],
     ['docx', 'Term plan for a word processor'],
     ['csv', 'Term plan for a spreadsheet'],
     ['md', 'Term plan as plain text'],

@@ -63,7 +63,7 @@
 </script>
 
 <div
-  class="grid gap-x-6 gap-y-1 border-t border-line py-3 md:grid-cols-[10.5rem_minmax(0,1fr)_minmax(0,19rem)]"
+  class="grid gap-x-6 gap-y-1 border-t border-line py-3 md:grid-cols-[11.75rem_minmax(0,1fr)_minmax(0,19rem)]"
   data-session={session.id}
   data-state={state}
 >
@@ -122,10 +122,9 @@
     <div class="mt-1 flex flex-wrap items-center gap-x-1">
       <button
         type="button"
-        class={[
-          '-ml-3',
-          isGap(session) && !isOpen ? 'btn-quiet border border-line font-semibold' : 'btn-quiet',
-        ]}
+        class={isGap(session) && !isOpen
+          ? 'btn-quiet border border-line font-semibold'
+          : '-ml-3 btn-quiet'}
         aria-expanded={isOpen}
         aria-label="{isGap(session) ? 'What shall we do' : 'Change'} on {dayInWords(session.day)}"
         onclick={() => (work.open = isOpen ? null : session.id)}

@@ -46,7 +46,7 @@ export class SeriesWork {
     buildRow(this.#series, this.adventures, (one) => this.#sums(one), this.today),
   );
   readonly coverage = $derived(coverageOf(this.row.covered, this.today));
-  readonly notes = $derived(rowNotes(this.row));
+  readonly notes = $derived(rowNotes(this.row, this.coverage));
   readonly book = $derived(moveBookOf({ moves: ownMoves.list }));
 
   constructor(series: Series) {

@@ -242,9 +242,9 @@ describe('a term plan', () => {
     const [rows] = blocks;
     expect(rows).toMatchObject({ kind: 'clock rows' });
     expect(rows?.kind === 'clock rows' && rows.rows.map(({ clock }) => clock)).toEqual([
-      'Tue 2 March',
-      'Tue 9 March',
-      'Tue 16 March',
+      '2 Mar',
+      '9 Mar',
+      '16 Mar',
     ]);
   });
 });

@@ -11,6 +11,7 @@ export const SERIES_FORMATS = {
   },
   csv: { extension: '.term-plan.csv', mediaType: 'text/csv; charset=utf-8' },
   md: { extension: '.term-plan.md', mediaType: 'text/markdown; charset=utf-8' },
+  svg: { extension: '.coverage.svg', mediaType: 'image/svg+xml' },
   ics: { extension: '.ics', mediaType: 'text/calendar; charset=utf-8' },
   zip: { extension: '.series.zip', mediaType: 'application/zip' },
 } as const;

@@ -4,7 +4,7 @@ import { csvText } from '../csv-text';
 import { lengthInWords } from '../../words/clock';
 import { listInWords } from '../../words/written-lists';
 import { countsOf, coveredInWords, type Coverage } from '../../series/coverage';
-import { dayInWords } from '../../series/days';
+import { dayInColumn, dayInWords } from '../../series/days';
 import { takesPlace, type Series } from '../../series/series';
 import { SKILLS } from '../../series/skills';
 import { movingSeconds } from '../../series/sums';
@@ -91,7 +91,7 @@ export function termPlanText(series: Series, coverage: Coverage): PrintText {
       {
         kind: 'clock rows',
         rows: rows.map((row, n) => ({
-          clock: row.day,
+          clock: dayInColumn(series.sessions[n]!.day),
           runs: [
             strong(whatIs(row, series.sessions[n]!.fallsOut)),
             ...(row.state === 'led' ? [soft('  led')] : []),

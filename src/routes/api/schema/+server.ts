@@ -1,4 +1,4 @@
-import { adventureSchema } from '$core';
+import { adventureSchema, seriesSchema } from '$core';
 import { json } from '@sveltejs/kit';
 import { z } from 'zod';
 import {
@@ -33,5 +33,6 @@ export function GET() {
     '/api/import/{format}': z.toJSONSchema(importRequestSchema),
     '/api/export/{format}': z.toJSONSchema(exportRequestSchema),
   };
-  return json({ ...schema, title: 'Arrup adventure', $defs: { ...schema.$defs, requests } });
+  const series = z.toJSONSchema(seriesSchema, { target: 'draft-2020-12', io: 'input' });
+  return json({ ...schema, title: 'Arrup adventure', $defs: { ...schema.$defs, series, requests } });
 }

@@ -14,7 +14,7 @@
   import SessionRow from '$lib/series/SessionRow.svelte';
   import { newId } from '$lib/store/new-id';
   import { tabs } from '$lib/store/tabs';
-  import InlineText from '$lib/ui/InlineText.svelte';
+  import LineArea from '$lib/ui/LineArea.svelte';
   import NotHere from '$lib/ui/NotHere.svelte';
   import { notices } from '$lib/ui/notices.svelte';
 
@@ -88,12 +88,13 @@
       >
     </p>
     <h1 class="mt-1 text-4xl">
-      <InlineText
+      <LineArea
         label="Title of the series"
         value={work.series.title}
         placeholder="Name it: Tuesdays in the hall"
-        maxlength={120}
-        class="w-full font-heading!"
+        isName
+        most={120}
+        class="font-heading!"
         onchange={(title) => work.change({ ...work.series, title }, '', 'title')}
       />
     </h1>
