@@ -59,6 +59,7 @@ const ADVENTURE: DocumentKind<Adventure> = {
   schema: adventureSchema,
 };
 const formatSchema = z.looseObject({ format: z.literal('arrup') });
+const seriesSchema = z.looseObject({ format: z.literal('arrup-series') });
 
 /**
  * A plain JSON value as an adventure of the current version: recognised, migrated, checked field
@@ -66,7 +67,8 @@ const formatSchema = z.looseObject({ format: z.literal('arrup') });
  */
 export function parseAdventure(input: unknown): Result<Adventure> {
   if (!formatSchema.safeParse(input).success) {
-    return { ok: false, problems: [problem('not-arrup')] };
+    const isSeries = seriesSchema.safeParse(input).success;
+    return { ok: false, problems: [problem(isSeries ? 'is-series' : 'not-arrup')] };
   }
   const parsed = parseDocument(ADVENTURE, withoutChecksum(input));
   if (!parsed.ok) return parsed;

@@ -10,6 +10,7 @@ export const PROBLEM_CODES = [
   'no-captions',
   'no-dates',
   'not-series',
+  'is-series',
   'not-docx',
   'not-backup',
   'newer-version',

@@ -1,15 +1,21 @@
 import type { Adventure } from '../document/adventure';
 import { titleOf } from '../document/title';
-import { coveredSession } from './coverage';
+import { coveredSession, type CoveredSession } from './coverage';
 import type { Day } from './days';
 import type { Row } from './row';
-import type { Series } from './series';
+import type { Series, Session } from './series';
 import type { SessionSums } from './sums';
 
 /** Adventures by their ids. */
 export function adventuresById(adventures: readonly Adventure[]): ReadonlyMap<string, Adventure> {
   return new Map(adventures.map((adventure) => [adventure.id, adventure]));
 }
+
+/** A session that nobody changed is looked at as before: what is drawn of it stays as it is. */
+const known = new WeakMap<
+  Session,
+  Readonly<{ title: string; sums: SessionSums | null; covered: CoveredSession }>
+>();
 
 /**
  * A series as it is looked at on a day, with the adventures that are there. An adventure that is not there
@@ -24,7 +30,12 @@ export function buildRow(
   const covered = series.sessions.map((session) => {
     const adventure = adventures.get(session.adventureId ?? '');
     const title = adventure ? titleOf(adventure) : (session.kept?.title ?? '');
-    return coveredSession(session, adventure ? sumsOf(adventure) : null, title);
+    const sums = adventure ? sumsOf(adventure) : null;
+    const before = known.get(session);
+    if (before && before.title === title && before.sums === sums) return before.covered;
+    const covered = coveredSession(session, sums, title);
+    known.set(session, { title, sums, covered });
+    return covered;
   });
   return { series, covered, adventures, today };
 }
@@ -39,6 +50,8 @@ export function keepNumbers(
     const adventure = adventures.get(session.adventureId ?? '');
     if (!adventure) return session;
     const kept = { title: titleOf(adventure), sums: sumsOf(adventure) };
+    const isKept = kept.sums === session.kept?.sums && kept.title === session.kept.title;
+    if (isKept) return session;
     return JSON.stringify(kept) === JSON.stringify(session.kept) ? session : { ...session, kept };
   });
   return sessions.every((session, n) => session === series.sessions[n])

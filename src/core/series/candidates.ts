@@ -5,7 +5,8 @@ import { timed } from '../forecast/told-length';
 import { unroll } from '../schedule/unroll';
 import type { CoveredSession } from './coverage';
 import type { Day } from './days';
-import { withOtherMoves, type Candidate, type CandidateKind } from './next';
+import type { Candidate, CandidateKind } from './next';
+import { withOtherMoves } from './other-moves';
 import type { Series } from './series';
 import { plannedSums, type SessionSums } from './sums';
 

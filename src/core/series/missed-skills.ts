@@ -17,6 +17,22 @@ const MOST_MISSED = 3;
 const unlike = (one: Move, other: Move) =>
   Math.abs(one.effort - other.effort) + (one.posture === other.posture ? 0 : 1);
 
+/** How often each move is done in the chapters in which moves may change: welcome and calm stay as they are. */
+function timesUsed(adventure: Adventure): ReadonlyMap<string, number> {
+  const used = new Map<string, number>();
+  for (const { kind, beats } of adventure.chapters) {
+    if (kind !== 'warm-up' && kind !== 'adventure' && kind !== 'game') continue;
+    for (const { move } of beats.flatMap((beat) => partsOfBeat(beat)))
+      used.set(move, (used.get(move) ?? 0) + 1);
+  }
+  return used;
+}
+
+/** A move that carries the story by being done oftener than this stays. */
+const MOST_TIMES = 2;
+/** A move this unlike another is none to take instead. */
+const MOST_UNLIKE = 4;
+
 /** The move of a skill that could stand for one of an adventure's moves, and for which; some are `staying`. */
 export function swapFor(
   adventure: Adventure,
@@ -25,27 +41,29 @@ export function swapFor(
   staying: ReadonlySet<string> = new Set(),
 ): Readonly<{ from: Move; to: Move }> | null {
   const book = moveBookOf(adventure);
-  const parts = adventure.chapters
-    .filter(({ kind }) => kind === 'warm-up' || kind === 'adventure' || kind === 'game')
-    .flatMap(({ beats }) => beats.flatMap((beat) => partsOfBeat(beat)));
-  const used = new Map<string, number>();
-  for (const { move } of parts) used.set(move, (used.get(move) ?? 0) + 1);
+  const used = timesUsed(adventure);
   const fresh = skill.moves.flatMap((id) => {
     const move = book.get(id);
     const fits = move && move.fromAge <= setting.ages.from && lacksOf(move, setting).length === 0;
     return fits && !used.has(id) ? [move] : [];
   });
-  let best: { from: Move; to: Move; cost: number } | null = null;
-  for (const [id, times] of used) {
-    const from = book.get(id);
-    // A move that carries the story by being done again and again stays.
-    if (!from || staying.has(id) || times > 2 || skillOf(from)?.id === skill.id) continue;
-    for (const to of fresh) {
-      const cost = unlike(from, to) + (skillOf(from)?.family === skill.family ? 0 : 1);
-      if (!best || cost < best.cost) best = { from, to, cost };
-    }
-  }
-  return best && best.cost <= 4 ? best : null;
+  const mayGo = [...used].flatMap(([id, times]) => {
+    const move = book.get(id);
+    const stays = !move || staying.has(id) || times > MOST_TIMES;
+    return stays || skillOf(move)?.id === skill.id ? [] : [move];
+  });
+  const pairs = mayGo.flatMap((from) =>
+    fresh.map((to) => ({
+      from,
+      to,
+      cost: unlike(from, to) + (skillOf(from)?.family === skill.family ? 0 : 1),
+    })),
+  );
+  const best = pairs.reduce<(typeof pairs)[number] | null>(
+    (least, pair) => (least && least.cost <= pair.cost ? least : pair),
+    null,
+  );
+  return best && best.cost <= MOST_UNLIKE ? best : null;
 }
 
 /** Skills that have not come for weeks, at the next session that is far enough on. */

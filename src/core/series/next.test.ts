@@ -9,10 +9,10 @@ import {
   priceOf,
   programmeFor,
   proposalsFor,
-  withOtherMoves,
   type Candidate,
   type NextQuestion,
 } from './next';
+import { withOtherMoves } from './other-moves';
 import { reasonInWords } from './row-words';
 
 const SHAPES = everyShape().map((one, n): Adventure => ({ ...one, id: `adv_${n}` }));

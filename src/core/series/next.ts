@@ -1,12 +1,10 @@
 import { pick, type Choice, type Row as Rule } from '../fit/programme';
 import type { Adventure } from '../document/adventure';
-import { swapMove } from '../document/swap-move';
 import type { Setting } from '../model/setting';
 import { lacksOf } from '../moves/fits-setting';
 import { movesUsed } from '../document/moves-used';
 import { countsOf, type CoveredSession } from './coverage';
 import { daysBetween, type Day } from './days';
-import { swapFor } from './missed-skills';
 import { isGap, type Series } from './series';
 import { SKILL_FAMILIES, SKILLS, skillById } from './skills';
 import type { SessionSums } from './sums';
@@ -122,7 +120,7 @@ export function costOf(candidate: Candidate, question: NextQuestion, day: Day): 
 const hasSkill = (sums: SessionSums, id: string) => (sums.skills[id] ?? 0) > 0;
 
 /** Skills for the ages of a series that are missing over a row of `places` sessions, and by how many sessions. */
-function missingSkills(
+export function missingSkills(
   { series, covered }: Pick<NextQuestion, 'series' | 'covered'>,
   places: number,
 ): ReadonlyMap<string, number> {
@@ -275,31 +273,4 @@ export function proposalsFor(question: NextQuestion): readonly Proposal[] {
     });
   }
   return proposals;
-}
-
-/** So many moves of a story are changed at most, so that it stays that story. */
-const MOST_SWAPS = 2;
-
-/**
- * The same story with other moves of the same guise: up to two moves in it give way to some of skills that
- * are missing. Null where nothing missing would fit it.
- */
-export function withOtherMoves(
-  adventure: Adventure,
-  question: Pick<NextQuestion, 'series' | 'covered'>,
-): Readonly<{ adventure: Adventure; swaps: readonly Reason[] }> | null {
-  const { setting } = question.series;
-  const missing = missingSkills(question, question.covered.length + 1);
-  let changed = adventure;
-  const swaps: Reason[] = [];
-  const fresh = new Set<string>();
-  for (const id of missing.keys()) {
-    if (swaps.length === MOST_SWAPS) break;
-    const swap = swapFor(changed, skillById(id)!, setting, fresh);
-    if (!swap) continue;
-    fresh.add(swap.to.id);
-    changed = swapMove(changed, swap.from.id, swap.to);
-    swaps.push({ kind: 'swaps', from: swap.from.plural, to: swap.to.plural });
-  }
-  return swaps.length === 0 ? null : { adventure: changed, swaps };
 }

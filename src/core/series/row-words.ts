@@ -1,4 +1,5 @@
 import { counted } from '../words/numbers';
+import { leftInWords } from '../forecast/told-length';
 import { lengthInWords } from '../words/clock';
 import { capital } from '../words/capital';
 import { listInWords } from '../words/written-lists';
@@ -63,9 +64,9 @@ export function reasonInWords(reason: Reason): string {
     case 'brings':
       return `brings ${listInWords(reason.skills)}`;
     case 'fits':
-      return `${lengthInWords(Math.round(reason.seconds / 30) * 30)} in a slot of ${lengthInWords(reason.slotSeconds)}`;
+      return `${leftInWords(reason.seconds)} in a slot of ${lengthInWords(reason.slotSeconds)}`;
     case 'too long':
-      return `${lengthInWords(Math.round((reason.seconds - reason.slotSeconds) / 15) * 15)} too long for the slot: fit it`;
+      return `${leftInWords(reason.seconds - reason.slotSeconds)} too long for the slot: fit it`;
     case 'needs':
       return `needs ${listInWords(reason.things)}`;
     case 'favourite':

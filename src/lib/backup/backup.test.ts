@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto';
-import { DEFAULT_SETTING, newAdventure, newOwnMove } from '$core';
+import { DEFAULT_SETTING, newAdventure, newOwnMove, newSeries } from '$core';
 import { strToU8, zipSync } from 'fflate';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { saveAdventure } from '$lib/store/adventure-rows';
@@ -20,12 +20,13 @@ const move = { version: 2, id: 'reed', move: { ...newOwnMove(newId), id: 'reed',
 
 async function fill() {
   const db = await arrupDb();
-  for (const store of ['adventures', 'moves', 'presets', 'settings'] as const)
+  for (const store of ['adventures', 'moves', 'presets', 'series', 'settings'] as const)
     await db.clear(store);
   await saveAdventure(db, bell, 0, AT);
   await saveAdventure(db, lamps, 0, AT, { lastLedAt: AT });
   await db.put('moves', move);
   await db.put('presets', { version: 2, name: 'hall', setting: DEFAULT_SETTING });
+  await db.put('series', { ...newSeries(() => 'ser_1', AT), title: 'Tuesdays' });
   await db.put('adventures', { id: 'adv_odd', document: { title: 'Broken' } } as never);
 }
 const backup = async () => writeBackup(await rowsToBackUp(), AT);
@@ -57,6 +58,7 @@ describe('a backup of everything', () => {
       ['Broken', false],
       ['Six lamps', true],
       ['The fog bell', true],
+      ['Tuesdays', true],
       ['hall', true],
       ['reed', true],
     ]);
@@ -68,7 +70,9 @@ describe('a backup of everything', () => {
     const { items } = read(await backup());
     const before = await rowsToBackUp();
     const db = await arrupDb();
-    for (const store of ['adventures', 'moves', 'presets'] as const) await db.clear(store);
+    for (const store of ['adventures', 'moves', 'presets', 'series'] as const) {
+      await db.clear(store);
+    }
     expect(new Set(await standingsOf(items))).toEqual(new Set(['new']));
     await takeBack(items);
     // What can't be read stays in the file.

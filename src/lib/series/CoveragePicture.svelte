@@ -1,14 +1,8 @@
 <!-- What the weeks cover: a line a skill, a column a session; a dot is as large as its minutes. -->
 <script lang="ts">
-  import {
-    ASPECT_GROUPS,
-    coveredInWords,
-    dayInWords,
-    lengthInWords,
-    TAUGHT_LISTS,
-    type CoveredAspect,
-  } from '$core';
+  import { ASPECT_GROUPS, coveredInWords, dayInWords, TAUGHT_LISTS } from '$core';
   import { format } from 'date-fns';
+  import CoverageRow from './CoverageRow.svelte';
   import type { SeriesWork } from './series-work.svelte';
 
   const { work, onpick }: { work: SeriesWork; onpick: (sessionId: string) => void } = $props();
@@ -28,8 +22,8 @@
   );
   /** Half a minute of a skill is worth seeing, four minutes are much; of effort there is more. */
   const MOST_SECONDS = { skills: 150, body: 420, rides: 1 } as const;
-  const sizeOf = (seconds: number) =>
-    seconds <= 0 ? 0 : Math.max(5, Math.min(22, 22 * Math.sqrt(seconds / MOST_SECONDS[view])));
+  /** Whole seconds; the least is one, so that nothing that was done is nothing. */
+  const inText = (seconds: readonly number[]) => seconds.map(Math.ceil).join(' ');
   const GROUP_WORDS = { body: 'parts of the body', effort: 'effort', sides: 'sides' } as const;
   const LISTS = {
     letters: 'letters',
@@ -39,7 +33,6 @@
     devices: 'chance',
     kit: 'kit',
   } as const;
-  const secondsAt = (aspect: CoveredAspect, n: number) => aspect.led[n]! || aspect.planned[n]!;
 </script>
 
 <div class="flex flex-wrap gap-1" role="group" aria-label="What to look at in the row">
@@ -55,7 +48,7 @@
 <!-- A row of weeks may be wider than the page: it's scrolled by touch and by keys. -->
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 <div
-  class="mt-3 overflow-x-auto"
+  class="relative mt-3 overflow-x-auto"
   role="region"
   aria-label="What these weeks cover, by session"
   tabindex="0"
@@ -95,41 +88,13 @@
           >
         </tr>
         {#each coverage.aspects.filter((aspect) => aspect.group === group) as aspect (aspect.id)}
-          {@const words = group === 'effort' || group === 'sides' ? '' : coveredInWords(aspect)}
-          <tr class="border-t border-line">
-            <th
-              scope="row"
-              class="sticky left-0 bg-page py-1 pr-3 text-left font-normal sm:whitespace-nowrap"
-              >{aspect.name}{#if words}<span
-                  class={[
-                    'block text-sm sm:hidden',
-                    words.startsWith('not') ? 'text-pencil' : 'text-soft',
-                  ]}>{words}</span
-                >{/if}</th
-            >
-            {#each coverage.sessions as session, n (session.id)}
-              {@const seconds = secondsAt(aspect, n)}
-              <td class="size-9 p-0 text-center align-middle">
-                {#if seconds > 0}
-                  <span
-                    class={[
-                      'inline-block rounded-full border-2 border-water align-middle',
-                      aspect.led[n]! > 0 && 'bg-water',
-                    ]}
-                    style:width="{sizeOf(seconds)}px"
-                    style:height="{sizeOf(seconds)}px"
-                    title="{aspect.name}: {lengthInWords(seconds)}"
-                  ></span><span class="sr-only">{lengthInWords(seconds)}</span>
-                {:else}<span class="text-line" aria-hidden="true">·</span>{/if}
-              </td>
-            {/each}
-            <td
-              class={[
-                'hidden pl-4 whitespace-nowrap sm:table-cell',
-                words.startsWith('not') ? 'text-pencil' : 'text-soft',
-              ]}>{words}</td
-            >
-          </tr>
+          <CoverageRow
+            name={aspect.name}
+            words={group === 'effort' || group === 'sides' ? '' : coveredInWords(aspect)}
+            led={inText(aspect.led)}
+            planned={inText(aspect.planned)}
+            mostSeconds={MOST_SECONDS[view]}
+          />
         {/each}
       </tbody>
     {/each}

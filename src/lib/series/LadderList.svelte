@@ -1,13 +1,21 @@
 <!-- How moves grow over the weeks: each time it comes, in which form and how much, and what is next. -->
 <script lang="ts">
-  import { dayInShort, laddersOf, nextRung } from '$core';
+  import { dayInShort, laddersOf, nextRung, type Ladder } from '$core';
+  import { steady } from './steady';
   import type { SeriesWork } from './series-work.svelte';
 
   const { work }: { work: SeriesWork } = $props();
 
   const MOST = 12;
+  /** Older times than these are history. */
+  const LAST = 8;
   const ages = $derived(work.series.setting.ages);
-  const ladders = $derived(laddersOf(work.row.covered, work.book).slice(0, MOST));
+  const asBefore = steady<Ladder>();
+  const ladders = $derived(
+    laddersOf(work.row.covered, work.book)
+      .slice(0, MOST)
+      .map(({ root, rungs }) => asBefore(root, { root, rungs: rungs.slice(-LAST) })),
+  );
   const nameOf = (id: string) => work.book.get(id)?.plural ?? id;
 </script>
 

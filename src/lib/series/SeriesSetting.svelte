@@ -1,6 +1,7 @@
 <!-- Who, where and how long, in a sentence: proposals are chosen for it. -->
 <script lang="ts">
-  import type { Series } from '$core';
+  import { USUAL_PRESETS, type Series } from '$core';
+  import { presets } from '$lib/store/preset-store.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
   import InlineText from '$lib/ui/InlineText.svelte';
   import type { SeriesWork } from './series-work.svelte';
@@ -10,6 +11,13 @@
   const setting = $derived(series.setting);
   const change = (changed: Partial<Series>) =>
     work.change({ ...work.series, ...changed }, '', Object.keys(changed).join(' '));
+  /** Places as they mostly are, and the presenter's own. */
+  const places = $derived([...USUAL_PRESETS, ...presets.list].filter((one) => one.setting.room));
+  const roomAt = $derived(
+    places.findIndex(
+      (place) => JSON.stringify(place.setting.room) === JSON.stringify(setting.room),
+    ),
+  );
   const set = (changed: Partial<Series['setting']>) =>
     change({ setting: { ...setting, ...changed } });
 </script>
@@ -58,7 +66,21 @@
     min={1}
     max={60}
     onchange={(days) => change({ everyDays: Math.round(days) })}
-  /> days. At hand:
+  /> days, in
+  <select
+    class="inline-word"
+    aria-label="Which room"
+    value={roomAt}
+    onchange={({ currentTarget }) => {
+      const preset = places[Number(currentTarget.value)];
+      if (preset?.setting.room) set({ room: preset.setting.room });
+    }}
+  >
+    {#if roomAt < 0}<option value={-1}
+        >a room of {setting.room.lengthMetres} by {setting.room.widthMetres} m</option
+      >{/if}
+    {#each places as { name }, n (n)}<option value={n}>{name}</option>{/each}
+  </select>. At hand:
   <InlineText
     label="Kit at hand"
     value={setting.kit.join(', ')}

@@ -84,8 +84,8 @@
       <span class="text-soft md:block">{session.time}</span>
     </p>
   </div>
-  <div class="min-w-0">
-    <div class="flex flex-wrap items-baseline gap-x-3 gap-y-1">
+  <div class={['min-w-0', notes.length === 0 && 'md:col-span-2']}>
+    <div class="flex items-baseline gap-x-3">
       <span
         class={[
           'dot shrink-0 translate-y-0.5',
@@ -95,27 +95,29 @@
         ]}
         aria-hidden="true"
       ></span>
-      {#if state === 'falls out'}
-        <span class="text-lg text-soft">Falls out: {session.fallsOut}</span>
-      {:else if isHere}
-        <a
-          class="min-w-0 font-heading text-xl font-bold break-words"
-          href={resolve('/desk/[id]', { id: session.adventureId! })}>{covered.title}</a
-        >
-      {:else if session.adventureId === null && !session.led}
-        <span class="text-xl text-soft italic">Still open</span>
-      {:else}
-        <span class="min-w-0 font-heading text-xl font-bold break-words"
-          >{covered.title || 'An adventure that is gone'}</span
-        >
-      {/if}
-      {#if seconds > 0 && state !== 'falls out'}
-        <span class="text-soft tabular"
-          >{lengthInWords(Math.round(seconds / 60) * 60)}{state === 'led' ? ', led' : ''}{afterwards
-            ? `: ${afterwards}`
-            : ''}</span
-        >
-      {/if}
+      <span class="flex min-w-0 flex-wrap items-baseline gap-x-3 gap-y-1">
+        {#if state === 'falls out'}
+          <span class="text-lg text-soft">Falls out: {session.fallsOut}</span>
+        {:else if isHere}
+          <a
+            class="min-w-0 font-heading text-xl font-bold break-words"
+            href={resolve('/desk/[id]', { id: session.adventureId! })}>{covered.title}</a
+          >
+        {:else if session.adventureId === null && !session.led}
+          <span class="text-xl text-soft italic">Still open</span>
+        {:else}
+          <span class="min-w-0 font-heading text-xl font-bold break-words"
+            >{covered.title || 'An adventure that is gone'}</span
+          >
+        {/if}
+        {#if seconds > 0 && state !== 'falls out'}
+          <span class="text-soft tabular"
+            >{lengthInWords(Math.round(seconds / 60) * 60)}{state === 'led'
+              ? ', led'
+              : ''}{afterwards ? `: ${afterwards}` : ''}</span
+          >
+        {/if}
+      </span>
     </div>
     {#if session.lastTime}<p class="mt-1"><i>Last time:</i> {session.lastTime}</p>{/if}
     {#if session.nextTime}<p class="mt-1"><i>What comes next:</i> {session.nextTime}</p>{/if}

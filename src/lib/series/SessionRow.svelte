@@ -73,7 +73,7 @@
 >
   {#each dragged ?? lines as { id, sessionId } (id)}
     {@const at = work.series.sessions.findIndex((session) => session.id === sessionId)}
-    <div class="bg-page">
+    <div class="line bg-page">
       {#if at >= 0}
         <SessionLine
           {work}
@@ -85,3 +85,11 @@
     </div>
   {/each}
 </div>
+
+<style>
+  /* What is out of sight is laid out when it is scrolled to: a school year is a long row. */
+  .line {
+    content-visibility: auto;
+    contain-intrinsic-size: auto 8rem;
+  }
+</style>

@@ -21,6 +21,7 @@ import { format } from 'date-fns';
 import { saveAdventure } from '$lib/store/adventure-rows';
 import { newId } from '$lib/store/new-id';
 import { ownMoves } from '$lib/store/own-move-store.svelte';
+import { presets } from '$lib/store/preset-store.svelte';
 import { preferences } from '$lib/store/preference-store.svelte';
 import { runs } from '$lib/store/run-store.svelte';
 import { allSeries } from '$lib/store/series-store.svelte';
@@ -29,14 +30,24 @@ import { tabs } from '$lib/store/tabs';
 import { today as now } from '$lib/store/today';
 import { written } from '$lib/store/written';
 import { notices } from '$lib/ui/notices.svelte';
+import { steady } from './steady';
 
 const dayOf = (iso: string) => format(iso, 'yyyy-MM-dd');
+
+const NO_NOTES: readonly RowNote[] = [];
+
+function notesBySession(notes: readonly RowNote[]): Readonly<Record<string, readonly RowNote[]>> {
+  const found: Record<string, RowNote[]> = {};
+  for (const note of notes) (found[note.sessionId] ??= []).push(note);
+  return found;
+}
 
 /** One series on its page: changed by pure steps, saved as it changes, each step undone by one. */
 export class SeriesWork {
   #series = $state.raw<Series>(null as never);
   #past = $state.raw<readonly Series[]>([]);
   #lastStep = '';
+  #saving: ReturnType<typeof setTimeout> | undefined;
   /** The session whose details are open. */
   open = $state<string | null>(null);
 
@@ -47,6 +58,8 @@ export class SeriesWork {
   );
   readonly coverage = $derived(coverageOf(this.row.covered, this.today));
   readonly notes = $derived(rowNotes(this.row, this.coverage));
+  readonly #bySession = $derived(notesBySession(this.notes));
+  readonly #steadyNotes = steady<readonly RowNote[]>();
   readonly book = $derived(moveBookOf({ moves: ownMoves.list }));
 
   constructor(series: Series) {
@@ -65,12 +78,20 @@ export class SeriesWork {
   }
 
   notesOf(sessionId: string): readonly RowNote[] {
-    return this.notes.filter((note) => note.sessionId === sessionId);
+    return this.#steadyNotes(sessionId, this.#bySession[sessionId] ?? NO_NOTES);
   }
 
   #save(series: Series): void {
     this.#series = keepNumbers(series, this.adventures, (one) => this.#sums(one));
-    void allSeries.put(this.#series);
+    // After what is drawn: writing a long row down takes as long as a frame.
+    clearTimeout(this.#saving);
+    this.#saving = setTimeout(() => void this.flush());
+  }
+
+  /** Writes down what isn't written yet. */
+  flush(): Promise<void> {
+    clearTimeout(this.#saving);
+    return allSeries.put(this.#series);
   }
 
   /**
@@ -183,7 +204,7 @@ export class SeriesWork {
 
 /** The series of this id with all that it is looked at with; null where it isn't here. */
 export async function openSeries(id: string): Promise<SeriesWork | null> {
-  await Promise.all([shelf.load(), runs.load(), ownMoves.load()]);
+  await Promise.all([shelf.load(), runs.load(), ownMoves.load(), presets.load()]);
   await Promise.all([shelf.whole(), runs.whole()]);
   const series = await allSeries.get(id);
   if (!series) return null;

@@ -16,7 +16,7 @@ class AllSeries extends Kept<Series> {
   }
 
   async put(series: Series): Promise<void> {
-    const kept = { ...$state.snapshot(series), savedAt: today() } as Series;
+    const kept: Series = { ...series, savedAt: today() };
     const file = () => jsonFile('series.json', kept);
     const what = `The series “${series.title || 'without a title'}”`;
     await written(what, (db) => db.put('series', kept), file);

@@ -28,6 +28,7 @@ const WORDS: Readonly<Record<ProblemCode, (params: Params) => string>> = {
   'no-dates': () =>
     'There are no dates in it: a calendar (.ics), or a table (.csv) with a day in each row, as 2027-03-02.',
   'not-series': () => 'This isn’t a series of Arrup. Its file name ends in .arrup-series.json.',
+  'is-series': () => 'This is a series: open it in the place Series, beside the Shelf.',
   'not-docx': () =>
     'This isn’t a DOCX document, or it’s broken: save it again as .docx, or as text.',
   'not-backup': () =>

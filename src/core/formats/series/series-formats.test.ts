@@ -8,6 +8,7 @@ import { changeSession, removeSession } from '../../series/edit-series';
 import type { Series } from '../../series/series';
 import { FIRST_DAY, rowOf, seriesOf } from '../../testing/make-series';
 import { demoAdventure } from '../../testing/shelf-of-examples';
+import { parseArrupJson } from '../arrup-json/arrup-json';
 import { readDates } from './dates-in';
 import { serializeSeriesCalendar } from './series-calendar';
 import { parseSeriesJson, serializeSeriesJson } from './series-json';
@@ -198,6 +199,8 @@ describe('the file of a series', () => {
       const read = parseSeriesJson(broken);
       return read.ok || read.problems.map(({ code, path }) => [code, path.join('.')]);
     };
+    // On the Shelf it is told what it is.
+    expect(parseArrupJson(text)).toMatchObject({ problems: [{ code: 'is-series' }] });
     expect(codes('{')).toEqual([['not-json', '']]);
     expect(codes('{"format":"arrup"}')).toEqual([['not-series', '']]);
     expect(

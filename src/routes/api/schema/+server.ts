@@ -34,5 +34,9 @@ export function GET() {
     '/api/export/{format}': z.toJSONSchema(exportRequestSchema),
   };
   const series = z.toJSONSchema(seriesSchema, { target: 'draft-2020-12', io: 'input' });
-  return json({ ...schema, title: 'Arrup adventure', $defs: { ...schema.$defs, series, requests } });
+  return json({
+    ...schema,
+    title: 'Arrup adventure',
+    $defs: { ...schema.$defs, series, requests },
+  });
 }

@@ -13,6 +13,7 @@
   import SeriesSetting from '$lib/series/SeriesSetting.svelte';
   import SessionRow from '$lib/series/SessionRow.svelte';
   import { newId } from '$lib/store/new-id';
+  import { shelf } from '$lib/store/shelf.svelte';
   import { tabs } from '$lib/store/tabs';
   import LineArea from '$lib/ui/LineArea.svelte';
   import NotHere from '$lib/ui/NotHere.svelte';
@@ -30,6 +31,8 @@
       if (message.type === 'series' && message.id === here.series.id) void here.reload();
     });
   });
+
+  $effect(() => shelf.follow());
 
   function addWeeks(count: number) {
     if (!work) return;
@@ -142,11 +145,11 @@
     </section>
 
     {#if work.series.sessions.length > 0}
-      <section class="mt-10" aria-labelledby="cover-title">
+      <section class="line mt-10" aria-labelledby="cover-title">
         <h2 id="cover-title" class="mb-2 text-2xl">What these weeks cover</h2>
         <CoveragePicture {work} onpick={(id) => void pick(id)} />
       </section>
-      <section class="mt-10" aria-labelledby="grow-title">
+      <section class="line mt-10" aria-labelledby="grow-title">
         <h2 id="grow-title" class="text-2xl">How moves grow</h2>
         <LadderList {work} />
       </section>
@@ -157,3 +160,10 @@
     {/if}
   </main>
 {/if}
+
+<style>
+  .line {
+    content-visibility: auto;
+    contain-intrinsic-size: auto 50rem;
+  }
+</style>
