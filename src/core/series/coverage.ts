@@ -119,14 +119,18 @@ export function coveredSession(
   };
 }
 
-function covered(aspect: Aspect, sessions: readonly CoveredSession[], upTo: Day): CoveredAspect {
+function covered(
+  aspect: Aspect,
+  sessions: readonly CoveredSession[],
+  counts: readonly (SessionSums | null)[],
+  upTo: Day,
+): CoveredAspect {
   const of = (sums: SessionSums | null) => (sums ? aspect.of(sums) : 0);
+  const sum = (values: readonly number[]) => values.reduce((all, one) => all + one, 0);
   const planned = sessions.map((one) => of(one.planned));
   const led = sessions.map((one) => of(one.led));
-  const filled = sessions.filter((one) => countsOf(one));
-  const has = (one: CoveredSession) => of(countsOf(one)) > 0;
-  const last = sessions.filter((one) => one.day <= upTo).findLast(has);
-  const sum = (values: readonly number[]) => values.reduce((all, one) => all + one, 0);
+  const has = counts.map((sums) => sums !== null && of(sums) > 0);
+  const last = sessions.findLastIndex(({ day }, n) => has[n] && day <= upTo);
   return {
     id: aspect.id,
     name: aspect.name,
@@ -135,9 +139,11 @@ function covered(aspect: Aspect, sessions: readonly CoveredSession[], upTo: Day)
     led,
     plannedSeconds: sum(planned),
     ledSeconds: sum(led),
-    daysSince: last ? daysBetween(last.day, upTo) : null,
-    toCome: sessions.some((one) => one.day > upTo && has(one)),
-    everyTime: filled.length >= FEWEST_FOR_EVERY && filled.every(has),
+    daysSince: last < 0 ? null : daysBetween(sessions[last]!.day, upTo),
+    toCome: sessions.some(({ day }, n) => has[n] && day > upTo),
+    everyTime:
+      counts.filter((sums) => sums).length >= FEWEST_FOR_EVERY &&
+      counts.every((sums, n) => sums === null || has[n]),
   };
 }
 
@@ -146,11 +152,12 @@ function covered(aspect: Aspect, sessions: readonly CoveredSession[], upTo: Day)
  * it is told how long something has not come.
  */
 export function coverageOf(sessions: readonly CoveredSession[], upTo: Day): Coverage {
+  const counts = sessions.map(countsOf);
   const taught = Object.fromEntries(
     TAUGHT_LISTS.map((list) => {
       const found = new Map<string, number[]>();
-      sessions.forEach((one, n) => {
-        for (const item of countsOf(one)?.[list] ?? []) {
+      sessions.forEach((_, n) => {
+        for (const item of counts[n]?.[list] ?? []) {
           const at = found.get(String(item));
           if (at) at.push(n);
           else found.set(String(item), [n]);
@@ -161,12 +168,9 @@ export function coverageOf(sessions: readonly CoveredSession[], upTo: Day): Cove
   ) as unknown as Coverage['taught'];
   return {
     sessions,
-    aspects: ASPECTS.map((aspect) => covered(aspect, sessions, upTo)),
+    aspects: ASPECTS.map((aspect) => covered(aspect, sessions, counts, upTo)),
     taught,
-    movingSeconds: sessions.map((one) => {
-      const sums = countsOf(one);
-      return sums ? movingSeconds(sums) : 0;
-    }),
+    movingSeconds: counts.map((sums) => (sums ? movingSeconds(sums) : 0)),
   };
 }
 

@@ -15,15 +15,16 @@
 
   const MOST_PX = 22;
   const LEAST_PX = 5;
-  const cells = $derived.by(() => {
-    const ledSeconds = led.split(' ').map(Number);
-    return planned.split(' ').map((text, n) => {
-      const seconds = ledSeconds[n]! || Number(text);
-      const px = MOST_PX * Math.sqrt(seconds / mostSeconds);
-      const size = Math.max(LEAST_PX, Math.min(MOST_PX, px));
-      return { seconds, size, isLed: ledSeconds[n]! > 0 };
-    });
-  });
+  const ledSeconds = $derived(led.split(' '));
+  /** A text a cell, "12 led": of a text that stays as it was nothing is drawn again. */
+  const cells = $derived(
+    planned.split(' ').map((seconds, n) => {
+      const real = ledSeconds[n]!;
+      return real === '0' ? seconds : `${real} led`;
+    }),
+  );
+  const sizeOf = (seconds: number) =>
+    Math.max(LEAST_PX, Math.min(MOST_PX, MOST_PX * Math.sqrt(seconds / mostSeconds)));
   const isMissing = $derived(words.startsWith('not'));
 </script>
 
@@ -33,16 +34,17 @@
         class={['block text-sm sm:hidden', isMissing ? 'text-pencil' : 'text-soft']}>{words}</span
       >{/if}</th
   >
-  {#each cells as { seconds, size, isLed }, n (n)}
+  {#each cells as cell, n (n)}
+    {@const seconds = parseInt(cell)}
     <td class="size-9 p-0 text-center align-middle">
       {#if seconds > 0}
         <span
           class={[
             'inline-block rounded-full border-2 border-water align-middle',
-            isLed && 'bg-water',
+            cell.endsWith('led') && 'bg-water',
           ]}
-          style:width="{size}px"
-          style:height="{size}px"
+          style:width="{sizeOf(seconds)}px"
+          style:height="{sizeOf(seconds)}px"
           title="{name}: {lengthInWords(seconds)}"
         ></span><span class="sr-only">{lengthInWords(seconds)}</span>
       {:else}<span class="text-line" aria-hidden="true">·</span>{/if}
