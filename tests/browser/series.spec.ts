@@ -85,6 +85,11 @@ test('a half term shows what was led, what is missing and what could be next', a
     .getByRole('button', { name: /The ferry die/u })
     .click();
   await expect(line(page, 4).getByLabel('Day', { exact: true })).toBeInViewport();
+  // And back.
+  await line(page, 4).getByRole('button', { name: 'What it covers' }).click();
+  await expect(
+    page.locator('[data-coverage]').getByRole('button', { name: /The ferry die/u }),
+  ).toBeFocused();
   await expect(page.locator('[data-ladders] li').first()).toBeVisible();
 });
 

@@ -63,6 +63,7 @@
             <button
               type="button"
               class="min-h-8 min-w-9 rounded-lg text-sm tabular hover:bg-sunk"
+              data-column={session.id}
               aria-label="{dayInWords(session.day)}: {session.title || 'still open'}"
               title="{dayInWords(session.day)}: {session.title || 'still open'}"
               onclick={() => onpick(session.id)}

@@ -18,6 +18,12 @@
   const favourite = $derived(
     work.series.favourites.find(({ adventureId }) => adventureId === session.adventureId),
   );
+  /** To its column in the picture, and from there back again. */
+  function showInPicture() {
+    const column = document.querySelector<HTMLElement>(`[data-column="${session.id}"]`);
+    column?.focus({ preventScroll: true });
+    column?.scrollIntoView({ block: 'start', inline: 'center' });
+  }
   function setFavourite(every: number) {
     const { adventureId } = session;
     if (!adventureId) return;
@@ -129,6 +135,7 @@
       onclick={() => void work.putLines(session.id)}>Put these lines into its script</button
     >
   {/if}
+  <button type="button" class="btn-quiet" onclick={showInPicture}>What it covers</button>
   {#if !session.led}
     <button type="button" class="btn-quiet" onclick={onshift}
       >This and all after it, {work.series.everyDays === 7
