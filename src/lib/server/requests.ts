@@ -71,15 +71,20 @@ export const forecastRequestSchema = z.strictObject({
   n: z.int().min(1).max(USUAL_SESSIONS).optional(),
 });
 
-/** `POST /api/export/{format}`; the choices that a format has no use for are passed over. */
-export const exportRequestSchema = checkRequestSchema.extend({
+/** How packs are printed. */
+const printShape = {
   paper: z.enum(['a4', 'letter']).default('a4'),
   ink: z.enum(INKS).default('colour'),
   parts: z.array(z.enum(PACK_PARTS)).default([...USUAL_PARTS]),
   unit: z.enum(LENGTH_UNITS).default('metres'),
   look: z.enum(LOOK_CHOICES).default('mixed'),
-  deed: z.string().max(120).optional(),
   backs: z.boolean().default(false),
+};
+
+/** `POST /api/export/{format}`; the choices that a format has no use for are passed over. */
+export const exportRequestSchema = checkRequestSchema.extend({
+  ...printShape,
+  deed: z.string().max(120).optional(),
   startsAt: z.string().regex(LOCAL_TIME).optional(),
 });
 
@@ -147,11 +152,4 @@ export const nextRequestSchema = coverageRequestSchema.extend({
 });
 
 /** `POST /api/export/{format}` for a series: the choices that a format has no use for are passed over. */
-export const seriesExportRequestSchema = coverageRequestSchema.extend({
-  paper: z.enum(['a4', 'letter']).default('a4'),
-  ink: z.enum(INKS).default('colour'),
-  parts: z.array(z.enum(PACK_PARTS)).default([...USUAL_PARTS]),
-  unit: z.enum(LENGTH_UNITS).default('metres'),
-  look: z.enum(LOOK_CHOICES).default('mixed'),
-  backs: z.boolean().default(false),
-});
+export const seriesExportRequestSchema = coverageRequestSchema.extend(printShape);

@@ -9,6 +9,7 @@ import type { Series } from '../../series/series';
 import { FIRST_DAY, rowOf, seriesOf } from '../../testing/make-series';
 import { demoAdventure } from '../../testing/shelf-of-examples';
 import { parseArrupJson } from '../arrup-json/arrup-json';
+import { coverageSvg } from './coverage-picture';
 import { readDates } from './dates-in';
 import { serializeSeriesCalendar } from './series-calendar';
 import { parseSeriesJson, serializeSeriesJson } from './series-json';
@@ -212,6 +213,25 @@ describe('the file of a series', () => {
     expect(codes(text.replaceAll('"kind": "welcome"', '"kind": "well"'))).toMatchObject([
       [expect.any(String), expect.stringMatching(/^adventures\.0\.chapters/u)],
     ]);
+  });
+});
+
+describe('the picture of what is covered', () => {
+  it('has a dot for each skill in each session, full where it was led, and is sound XML', () => {
+    const series = seriesOf([letter, ferry, null], { title: 'Fog & “reeds” <1>' });
+    const coverage = coverageOf(rowOf(series, [letter, ferry]).covered, FIRST_DAY);
+    const svg = coverageSvg(series, coverage);
+    const skills = coverage.aspects.filter(({ id }) => id.startsWith('skill'));
+    const dots = skills.flatMap(({ planned }) => planned.filter((seconds) => seconds > 0));
+    expect(svg.match(/<circle/gu)).toHaveLength(dots.length);
+    expect(svg.match(/<circle[^>]* fill="none"/gu)).toHaveLength(dots.length);
+    const led = coverage.aspects.map((one) => ({ ...one, led: one.planned }));
+    expect(coverageSvg(series, { ...coverage, aspects: led })).not.toContain('fill="none"');
+    for (const { name } of skills) expect(svg).toContain(`>${name}</text>`);
+    expect(svg).toContain('Fog &amp; “reeds” &lt;1>');
+    const tags = [...svg.matchAll(/<(\/?)(\w+)[^>]*?(\/?)>/gu)];
+    const open = tags.filter(([, close, , alone]) => !close && !alone).length;
+    expect(tags.filter(([, close]) => close)).toHaveLength(open);
   });
 });
 
