@@ -46,7 +46,7 @@ const proposals = Array.from({ length: TIMES }, () => {
   const fresh = shelf.map((adventure) => ({ adventure: { ...adventure }, lastDay: null }));
   return timed(() => {
     const candidates = candidatesFor(weeks, covered, fresh, [], DEFAULT_PACE);
-    proposalsFor({ series: weeks, covered, candidates, sessionId: gap.id, today: '2027-03-02' });
+    proposalsFor({ series: weeks, covered, candidates, sessionId: gap.id });
   });
 });
 console.log(

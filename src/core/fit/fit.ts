@@ -48,6 +48,7 @@ const MOST_SHARE_SECONDS = 180;
 /** A plan's sums are those of beats apart; so often it is mended by what the whole comes to. */
 const MOST_MENDS = 3;
 
+type FitRow = Row<FitOption, FitChoice>;
 type Wish = Readonly<{ measure: keyof Measures; least: number; most: number; target: number }>;
 
 /** What is asked of the whole. Less than wished for is as good, where it is to be gentler. */
@@ -100,10 +101,10 @@ function shareRows(
   pace: Pace,
   choices: readonly FitChoice[],
   seconds: number,
-): Row<FitOption, FitChoice>[] {
+): FitRow[] {
   const { totals } = unroll(adventure, setting, pace);
   const kinds: readonly (readonly ChapterKind[])[] = [['warm-up'], ['cool-down', 'calm']];
-  return kinds.flatMap((these): Row<FitOption, FitChoice>[] => {
+  return kinds.flatMap((these): FitRow[] => {
     const now = adventure.chapters
       .filter(({ kind }) => these.includes(kind))
       .reduce((sum, { id }) => sum + (totals.byChapter.get(id)?.seconds ?? 0), 0);
@@ -168,7 +169,7 @@ export function fit(
   const choices = keeps !== null && keeps % TENS === 0 ? all.map(inTens) : all;
   const amount = (option: FitOption) => option[wish.measure];
   const fixed = from[wish.measure] - written(choices, amount);
-  const rows: Row<FitOption, FitChoice>[] = [
+  const rows: FitRow[] = [
     { least: wish.least - fixed, most: wish.most - fixed, price: OFF_PRICE, amount },
   ];
   if (keeps !== null) {

@@ -79,7 +79,7 @@ function programme<Option extends Costs, C extends Choice<Option>>(
 const largest = (shares: readonly number[]) => shares.indexOf(Math.max(...shares));
 
 /** What is paid for rows that are not kept. */
-function offPrice<Option extends Costs, C extends Choice<Option>>(
+export function offPrice<Option extends Costs, C extends Choice<Option>>(
   choices: readonly C[],
   rows: readonly Row<Option, C>[],
   plan: readonly number[],

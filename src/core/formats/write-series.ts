@@ -2,9 +2,9 @@ import { strToU8, zipSync } from 'fflate';
 import type { Adventure } from '../document/adventure';
 import { hasBeats } from '../document/beats-of';
 import type { PrintText } from '../print/document';
-import type { Paper } from '../print/paper';
 import { TypeCase } from '../print/type-case';
 import { kitInWords, kitListOf } from '../prep/kit-list';
+import { adventuresById } from '../series/build-row';
 import type { Coverage } from '../series/coverage';
 import type { Series } from '../series/series';
 import { writeDocx } from './docx/docx';
@@ -29,13 +29,14 @@ export type SeriesJob = Readonly<{
 type Writer = (job: SeriesJob) => Uint8Array | string | Promise<Uint8Array>;
 
 async function pdfOf(text: PrintText, { choices, world }: SeriesJob): Promise<Uint8Array> {
-  const { paper }: { paper: Paper } = choices;
+  const { paper } = choices;
   const type = new TypeCase(await world.loadFonts());
+  // As a run sheet, type is made as small as one page takes.
   return writePdf([{ id: 'run-sheet', text }], { paper, type, title: text.title });
 }
 
 function calendarOf({ series, adventures, coverage, world }: SeriesJob): string {
-  const byId = new Map(adventures.map((one) => [one.id, one]));
+  const byId = adventuresById(adventures);
   const sessions = new Map(
     series.sessions.map((session, n): [string, CalendarSession] => {
       const adventure = byId.get(session.adventureId ?? '');

@@ -3,6 +3,7 @@ import type { Adventure } from '../document/adventure';
 import { hasBeats } from '../document/beats-of';
 import { timed } from '../forecast/told-length';
 import { unroll } from '../schedule/unroll';
+import { adventuresById } from './build-row';
 import type { CoveredSession } from './coverage';
 import type { Day } from './days';
 import type { Candidate, CandidateKind } from './next';
@@ -43,7 +44,7 @@ export function candidatesFor(
     lastDay,
     swaps,
   });
-  const byId = new Map(shelf.map((one) => [one.adventure.id, one.adventure]));
+  const byId = adventuresById(shelf.map(({ adventure }) => adventure));
   const stories = [...new Set(series.sessions.map(({ adventureId }) => adventureId))].flatMap(
     (id) => byId.get(id ?? '') ?? [],
   );

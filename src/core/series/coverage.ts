@@ -1,5 +1,4 @@
-import { REGIONS, type Region } from '../model/move';
-import { capital } from '../words/capital';
+import { REGIONS } from '../model/move';
 import { daysBetween, type Day } from './days';
 import { takesPlace, type Session } from './series';
 import { SKILL_FAMILIES, SKILLS } from './skills';
@@ -16,16 +15,6 @@ export type Aspect = Readonly<{
   of: (sums: SessionSums) => number;
 }>;
 
-const REGION_NAMES: Readonly<Record<Region, string>> = {
-  legs: 'legs',
-  hips: 'hips',
-  tummy: 'tummy',
-  back: 'back',
-  shoulders: 'shoulders',
-  arms: 'arms',
-  hands: 'hands',
-  neck: 'neck',
-};
 const EFFORT_NAMES = ['still', 'a little', 'easy', 'lively', 'fast and strong'] as const;
 
 /** Everything that is looked through a row for, in the order in which it is told. */
@@ -38,7 +27,7 @@ export const ASPECTS: readonly Aspect[] = [
   })),
   ...REGIONS.map((region): Aspect => ({
     id: `region ${region}`,
-    name: REGION_NAMES[region],
+    name: region,
     group: 'body',
     of: ({ regions }) => regions[region] ?? 0,
   })),
@@ -181,5 +170,3 @@ export function coveredInWords({ daysSince, everyTime, toCome }: CoveredAspect):
   const weeks = Math.floor(daysSince / 7);
   return weeks >= 2 ? `not for ${weeks} weeks` : '';
 }
-
-export const groupInWords = (group: AspectGroup): string => capital(group);

@@ -85,12 +85,11 @@ export function changeSession(
 }
 
 /** What goes with an adventure from one day to another: all but the day. */
-const contents = ({ adventureId, lastTime, nextTime, kept, led }: Session) => ({
+const contents = ({ adventureId, lastTime, nextTime, kept }: Session) => ({
   adventureId,
   lastTime,
   nextTime,
   kept,
-  led,
 });
 
 /**

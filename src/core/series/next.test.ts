@@ -26,7 +26,7 @@ function question(
   const series = seriesOf(row, given);
   const gap = series.sessions.find(({ adventureId }) => adventureId === null)!;
   const { covered } = rowOf(series, row);
-  return { series, covered, candidates, sessionId: gap.id, today: FIRST_DAY };
+  return { series, covered, candidates, sessionId: gap.id };
 }
 
 /** The cheapest of all plans, each tried. */

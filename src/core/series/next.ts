@@ -1,4 +1,4 @@
-import { pick, type Choice, type Row as Rule } from '../fit/programme';
+import { offPrice, pick, type Choice, type Row as Rule } from '../fit/programme';
 import type { Adventure } from '../document/adventure';
 import type { Setting } from '../model/setting';
 import { lacksOf } from '../moves/fits-setting';
@@ -10,8 +10,7 @@ import { SKILL_FAMILIES, SKILLS, skillById } from './skills';
 import type { SessionSums } from './sums';
 
 /** Where an idea for a gap comes from: the shelf, a starting point, or a story of the row with other moves. */
-export const CANDIDATE_KINDS = ['shelf', 'start', 'other moves'] as const;
-export type CandidateKind = (typeof CANDIDATE_KINDS)[number];
+export type CandidateKind = 'shelf' | 'start' | 'other moves';
 
 /** Something that could fill a gap. `lastDay` is when it was last led, as far as is known. */
 export type Candidate = Readonly<{
@@ -37,13 +36,12 @@ export type Reason = Readonly<
 >;
 export type Proposal = Readonly<{ candidate: Candidate; reasons: readonly Reason[] }>;
 
-/** What is asked: for a gap of a series, from these. `today` stands for now. */
+/** What is asked: for a gap of a series, from these. */
 export type NextQuestion = Readonly<{
   series: Series;
   covered: readonly CoveredSession[];
   candidates: readonly Candidate[];
   sessionId: string;
-  today: Day;
 }>;
 
 /* Prices, in what one skill that is missing costs. All of them our own judgement. */
@@ -185,10 +183,7 @@ export function priceOf(
   plan: readonly number[],
 ): number {
   const own = gaps.reduce((sum, { options }, n) => sum + options[plan[n]!]!.cost, 0);
-  return rules.reduce((sum, { least, most, price, amount }) => {
-    const total = gaps.reduce((all, gap, n) => all + amount(gap.options[plan[n]!]!, gap), 0);
-    return sum + price * Math.max(0, least - total, total - most);
-  }, own);
+  return own + offPrice(gaps, rules, plan);
 }
 
 /** The gaps that are filled together, each with the candidates that are likeliest for it. */

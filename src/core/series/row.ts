@@ -4,18 +4,16 @@ import type { Day } from './days';
 import type { RowMend } from './row-mends';
 import { takesPlace, type Series } from './series';
 
-export const ROW_RULES = [
-  'not-lately',
-  'same-again',
-  'move-every-time',
-  'too-big-a-step',
-  'was-too-hard',
-  'one-side-more',
-  'little-lively',
-  'not-here',
-  'gap',
-] as const;
-export type RowRule = (typeof ROW_RULES)[number];
+export type RowRule =
+  | 'not-lately'
+  | 'same-again'
+  | 'move-every-time'
+  | 'too-big-a-step'
+  | 'was-too-hard'
+  | 'one-side-more'
+  | 'little-lively'
+  | 'not-here'
+  | 'gap';
 
 /** A note on a row: where, what, and what can be done. Words come at the edge, from `params`. */
 export type RowNote = Readonly<{

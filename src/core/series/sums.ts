@@ -4,7 +4,6 @@ import type { Adventure } from '../document/adventure';
 import { drawsOf } from '../document/beats-of';
 import type { Run } from '../log/run';
 import type { DeepReadonly } from '../model/deep-readonly';
-import type { Effort } from '../model/move';
 import type { Setting } from '../model/setting';
 import { moveBookOf, type MoveBook } from '../moves/move-book';
 import { kitListOf } from '../prep/kit-list';
@@ -132,21 +131,16 @@ export function ledSums(run: Run, book: MoveBook, taught: Taught): SessionSums {
     const cue = plan.get(cueId);
     if (!cue) continue;
     total += lengthSeconds;
-    effort[(cue.effort as Effort) - 1]! += lengthSeconds;
+    effort[cue.effort - 1]! += lengthSeconds;
     if (cue.move === undefined) continue;
     const { move, side = 'any', counts } = cue;
     work.push({ move, side, seconds: lengthSeconds, amount: counts ?? cue.lengthSeconds });
   }
   return {
+    ...taught,
     seconds: total,
     effortSeconds: effort,
     ...worked(work, book),
-    letters: taught.letters,
-    numbers: taught.numbers,
-    shapes: taught.shapes,
-    words: taught.words,
-    devices: taught.devices,
-    kit: taught.kit,
   };
 }
 

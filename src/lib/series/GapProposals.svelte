@@ -43,7 +43,7 @@
       }));
     const asked = askSeries({
       as: 'next',
-      question: { series, covered, sessionId: session.id, today: work.today },
+      question: { series, covered, sessionId: session.id },
       shelf: onShelf,
       pace: preferences.pace,
     });

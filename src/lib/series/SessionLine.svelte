@@ -2,6 +2,7 @@
 <script lang="ts">
   import {
     changeSession,
+    countsOf,
     dayInWords,
     isGap,
     lengthInWords,
@@ -41,7 +42,7 @@
           ? 'open'
           : 'planned',
   );
-  const seconds = $derived((covered.led ?? covered.planned)?.seconds ?? 0);
+  const seconds = $derived(countsOf(covered)?.seconds ?? 0);
   /** A gap says of itself that nothing is planned: no note besides. */
   const notes = $derived(work.notesOf(session.id).filter(({ rule }) => rule !== 'gap'));
   const change = (changed: Parameters<typeof changeSession>[2], said = '', name = '') =>

@@ -109,8 +109,14 @@ export async function readRequest<Schema extends z.ZodObject>(
   schema: Schema,
 ): Promise<{ body: z.infer<Schema>; adventure: Adventure } | Response> {
   const read = await readJson(request);
-  if (read instanceof Response) return read;
-  const { value } = read;
+  return read instanceof Response ? read : requestIn(read.value, schema);
+}
+
+/** The same for a body that was read already. */
+export function requestIn<Schema extends z.ZodObject>(
+  value: unknown,
+  schema: Schema,
+): { body: z.infer<Schema>; adventure: Adventure } | Response {
   const bare =
     typeof value === 'object' && value !== null && 'format' in value && !('adventure' in value);
   const sent = checked(bare ? { adventure: value } : value, schema);

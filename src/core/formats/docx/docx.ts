@@ -1,4 +1,5 @@
 import type { Paragraph as DocxParagraph } from 'docx';
+import { xmlSigns } from '../../words/xml-signs';
 import type { Block, ClockRow, PrintText, Run } from '../../print/document';
 
 type Docx = typeof import('docx');
@@ -8,14 +9,10 @@ const HALF_POINTS = { title: 52, heading: 30, text: 24, notes: 19 } as const;
 const SOFT = '5a666d';
 const FONT = 'Atkinson Hyperlegible Next';
 
-/** Signs that XML 1.0 does not have. */
-const clean = (text: string) =>
-  text.replace(/[^\t\n\r\u{20}-\u{d7ff}\u{e000}-\u{fffd}\u{10000}-\u{10ffff}]/gu, '');
-
 function paragraphsOf(docx: Docx, block: Block): DocxParagraph[] {
   const { Paragraph, TextRun } = docx;
   const run = ({ text, strong, soft }: Run) =>
-    new TextRun({ text: clean(text), bold: strong, color: soft ? SOFT : undefined });
+    new TextRun({ text: xmlSigns(text), bold: strong, color: soft ? SOFT : undefined });
   const clockRow = ({ clock, runs, said, notes, dose }: ClockRow) => {
     const parts: Run[] = [
       ...(clock ? [{ text: `${clock}  `, soft: true }] : []),
@@ -25,7 +22,7 @@ function paragraphsOf(docx: Docx, block: Block): DocxParagraph[] {
     ];
     const words = parts.map(run);
     const small = notes
-      ? [new TextRun({ text: clean(notes), break: 1, size: HALF_POINTS.notes, color: SOFT })]
+      ? [new TextRun({ text: xmlSigns(notes), break: 1, size: HALF_POINTS.notes, color: SOFT })]
       : [];
     return new Paragraph({ children: [...words, ...small], spacing: { after: 80 } });
   };
@@ -36,7 +33,7 @@ function paragraphsOf(docx: Docx, block: Block): DocxParagraph[] {
           heading: docx.HeadingLevel.HEADING_1,
           keepNext: true,
           children: [
-            new TextRun({ text: clean(block.text) }),
+            new TextRun({ text: xmlSigns(block.text) }),
             ...(block.aside
               ? [new TextRun({ text: `  ${block.aside}`, bold: false, color: SOFT })]
               : []),
@@ -44,7 +41,9 @@ function paragraphsOf(docx: Docx, block: Block): DocxParagraph[] {
         }),
       ];
     case 'said':
-      return [new Paragraph({ text: clean(`\u201c${block.text}\u201d`), spacing: { after: 120 } })];
+      return [
+        new Paragraph({ text: xmlSigns(`\u201c${block.text}\u201d`), spacing: { after: 120 } }),
+      ];
     case 'line':
       return [
         new Paragraph({ children: block.runs.map(run), spacing: { before: 120, after: 120 } }),
@@ -65,7 +64,7 @@ export async function writeDocx({ title, under, blocks }: PrintText): Promise<Ui
   const docx = await import('docx');
   const { Document, Packer, Paragraph, TextRun, HeadingLevel } = docx;
   const document = new Document({
-    title: clean(title),
+    title: xmlSigns(title),
     creator: 'Arrup',
     styles: {
       default: {
@@ -80,9 +79,10 @@ export async function writeDocx({ title, under, blocks }: PrintText): Promise<Ui
     sections: [
       {
         children: [
-          new Paragraph({ heading: HeadingLevel.TITLE, text: clean(title) }),
+          new Paragraph({ heading: HeadingLevel.TITLE, text: xmlSigns(title) }),
           ...under.map(
-            (one) => new Paragraph({ children: [new TextRun({ text: clean(one), color: SOFT })] }),
+            (one) =>
+              new Paragraph({ children: [new TextRun({ text: xmlSigns(one), color: SOFT })] }),
           ),
           ...blocks.flatMap((block) => paragraphsOf(docx, block)),
         ],

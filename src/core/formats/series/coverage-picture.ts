@@ -1,6 +1,8 @@
 import { coveredInWords, type Coverage } from '../../series/coverage';
 import { dayInShort } from '../../series/days';
+import { xmlSigns } from '../../words/xml-signs';
 import type { Series } from '../../series/series';
+import { SKILL_FAMILIES } from '../../series/skills';
 
 /** Measures in px, and the colours of print. */
 const ROW = 26;
@@ -16,12 +18,7 @@ const SOFT = '#5a666d';
 const LINE = '#d9d2c3';
 
 const safe = (text: string) =>
-  text
-    // Signs that XML 1.0 does not have.
-    .replace(/[^\t\n\r\u{20}-\u{d7ff}\u{e000}-\u{fffd}\u{10000}-\u{10ffff}]/gu, '')
-    .replace(/&/gu, '&amp;')
-    .replace(/</gu, '&lt;')
-    .replace(/"/gu, '&quot;');
+  xmlSigns(text).replace(/&/gu, '&amp;').replace(/</gu, '&lt;').replace(/"/gu, '&quot;');
 
 function text(x: number, y: number, words: string, more = ''): string {
   return `<text x="${x}" y="${y}" ${more}>${safe(words)}</text>`;
@@ -30,7 +27,6 @@ function text(x: number, y: number, words: string, more = ''): string {
 /** Which skills come when, as a picture (SVG): a full dot was led, an open one is planned. */
 export function coverageSvg({ title }: Pick<Series, 'title'>, coverage: Coverage): string {
   const { sessions, aspects } = coverage;
-  const families = ['travelling', 'balancing', 'handling'] as const;
   const left = NAMES + COLUMN / 2;
   const width = NAMES + sessions.length * COLUMN + WORDS;
   const parts: string[] = [
@@ -42,7 +38,7 @@ export function coverageSvg({ title }: Pick<Series, 'title'>, coverage: Coverage
     }),
   ];
   let y = HEAD;
-  for (const family of families) {
+  for (const family of SKILL_FAMILIES) {
     parts.push(text(0, y + 18, family, 'font-weight="700" font-size="16"'));
     y += ROW;
     for (const aspect of aspects.filter(({ group }) => group === family)) {

@@ -6,7 +6,7 @@ import { listInWords } from '../../words/written-lists';
 import { countsOf, coveredInWords, type Coverage } from '../../series/coverage';
 import { dayInColumn, dayInWords } from '../../series/days';
 import { takesPlace, type Series } from '../../series/series';
-import { SKILLS } from '../../series/skills';
+import { SKILL_FAMILIES, SKILLS } from '../../series/skills';
 import { movingSeconds } from '../../series/sums';
 
 /** One session of a term plan, in words. */
@@ -68,7 +68,7 @@ const headOf = ({ place, group, setting }: Series) => [
 
 /** What the row covers in a few lines: what comes often, and what has not come. */
 function coverageLines({ aspects }: Coverage): readonly (readonly [string, string])[] {
-  return (['travelling', 'balancing', 'handling'] as const).map((family) => {
+  return SKILL_FAMILIES.map((family) => {
     const own = aspects.filter(({ group }) => group === family);
     const there = own.filter(({ plannedSeconds, ledSeconds }) => plannedSeconds + ledSeconds > 0);
     const not = own.filter((one) => !there.includes(one));

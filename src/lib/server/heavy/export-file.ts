@@ -2,27 +2,30 @@ import { DEFAULT_PACE, FILE_FORMAT_IDS, FILE_FORMATS, fileNameOf, type FileForma
 import { TrackTooLong, writeFile } from '$core/files';
 import { loadPrintFonts } from '$lib/files/print-fonts';
 import { printedPictures, storyPicture } from '$lib/pictures/move-pictures';
-import { readRequest, refuseWith } from '$lib/server/answer';
+import { readJson, refuseWith, requestIn } from '$lib/server/answer';
 import { exportRequestSchema } from '$lib/server/requests';
 import type { Answer } from './an-answer';
-import { answerSeriesExport } from './series';
+import { isSeriesFormat, seriesFile } from './series';
 
 const isFormat = (name: string): name is FileFormatId =>
   (FILE_FORMAT_IDS as readonly string[]).includes(name);
 
+function noSuchFormat(format: string): Response {
+  const message = `There is no export “${format}”. There is: ${FILE_FORMAT_IDS.join(', ')}.`;
+  return refuseWith(404, 'not-one-of', message, ['format']);
+}
+
 export const answerExport: Answer = async (request, format, readAsset) => {
-  const sent: unknown = await request
-    .clone()
-    .json()
-    .catch(() => null);
-  if (typeof sent === 'object' && sent !== null && 'series' in sent) {
-    return answerSeriesExport(request, format, readAsset);
+  const sent = await readJson(request);
+  if (sent instanceof Response) {
+    return isFormat(format) || isSeriesFormat(format) ? sent : noSuchFormat(format);
   }
-  if (!isFormat(format)) {
-    const message = `There is no export “${format}”. There is: ${FILE_FORMAT_IDS.join(', ')}.`;
-    return refuseWith(404, 'not-one-of', message, ['format']);
+  const { value } = sent;
+  if (typeof value === 'object' && value !== null && 'series' in value) {
+    return seriesFile(value, format, readAsset);
   }
-  const read = await readRequest(request, exportRequestSchema);
+  if (!isFormat(format)) return noSuchFormat(format);
+  const read = requestIn(value, exportRequestSchema);
   if (read instanceof Response) return read;
   const { adventure, body } = read;
   const now = new Date();

@@ -34,18 +34,16 @@ import {
   nextRequestSchema,
   seriesExportRequestSchema,
 } from '$lib/server/requests';
-import type { Answer } from './an-answer';
+import type { Answer, ReadAsset } from './an-answer';
 
 type Read<Body> = Readonly<{ body: Body; file: SeriesFile; row: SeriesRow; pace: Pace }>;
 
-/** A request with a series in it, all checked; or the answer that says what is wrong. */
-async function readSeries<Schema extends typeof coverageRequestSchema>(
-  request: Request,
+/** What was sent with a series in it, all checked; or the answer that says what is wrong. */
+function seriesIn<Schema extends typeof coverageRequestSchema>(
+  value: unknown,
   schema: Schema,
-): Promise<Read<z.infer<Schema>> | Response> {
-  const read = await readJson(request);
-  if (read instanceof Response) return read;
-  const sent = checked(read.value, schema);
+): Read<z.infer<Schema>> | Response {
+  const sent = checked(value, schema);
   if (sent instanceof Response) return sent;
   const body = sent.body as z.infer<typeof coverageRequestSchema>;
   const { series, adventures } = body;
@@ -56,6 +54,14 @@ async function readSeries<Schema extends typeof coverageRequestSchema>(
   const byId = adventuresById(file.value.adventures);
   const row = buildRow(file.value.series, byId, (one) => plannedTotals(one, pace), today);
   return { body: sent.body, file: file.value, row, pace };
+}
+
+async function readSeries<Schema extends typeof coverageRequestSchema>(
+  request: Request,
+  schema: Schema,
+): Promise<Read<z.infer<Schema>> | Response> {
+  const read = await readJson(request);
+  return read instanceof Response ? read : seriesIn(read.value, schema);
 }
 
 /** What the row covers, what there is to say of it, and how its moves grow. */
@@ -106,16 +112,20 @@ export const answerNext: Answer = async (request) => {
   return Response.json({ proposals });
 };
 
-const isFormat = (name: string): name is SeriesFormatId =>
+export const isSeriesFormat = (name: string): name is SeriesFormatId =>
   (SERIES_FORMAT_IDS as readonly string[]).includes(name);
 
-/** A series as a file. */
-export const answerSeriesExport: Answer = async (request, format, readAsset) => {
-  if (!isFormat(format)) {
+/** The series that was sent as a file. */
+export async function seriesFile(
+  value: unknown,
+  format: string,
+  readAsset: ReadAsset,
+): Promise<Response> {
+  if (!isSeriesFormat(format)) {
     const message = `There is no export “${format}” of a series. There is: ${SERIES_FORMAT_IDS.join(', ')}.`;
     return refuseWith(404, 'not-one-of', message, ['format']);
   }
-  const read = await readSeries(request, seriesExportRequestSchema);
+  const read = seriesIn(value, seriesExportRequestSchema);
   if (read instanceof Response) return read;
   const { body, file, row, pace } = read;
   const world = {
@@ -135,4 +145,4 @@ export const answerSeriesExport: Answer = async (request, format, readAsset) => 
       'content-disposition': `attachment; filename*=UTF-8''${name}`,
     },
   });
-};
+}
