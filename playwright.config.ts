@@ -16,6 +16,9 @@ export default defineConfig({
   use: {
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
+    // Pictures that move are painted by the processor here, and take a seventh of the time of all
+    // tests; those of the Stage and of the figures ask for them.
+    contextOptions: { reducedMotion: 'reduce' },
     launchOptions: chromium,
     trace: process.env.TRACE ? 'retain-on-failure' : 'off',
     // Each test has a browser of its own: what is kept for offline would be fetched anew in each.

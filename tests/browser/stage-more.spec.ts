@@ -2,6 +2,9 @@ import { serializeArrupJson } from '../../src/core';
 import { drawBeat, withBeats } from '../../src/core/testing/make';
 import { begin, expect, leafTo, openShelf, stored, test, withScreen } from './arrup';
 
+/** As somebody sees it who asked for nothing. */
+test.use({ contextOptions: { reducedMotion: 'no-preference' } });
+
 type Kept = {
   note: string;
   leading: { done: boolean; visits: { cueId: string }[] };

@@ -1,6 +1,9 @@
 import { begin, expect, leafTo, openShelf, stored, test } from './arrup';
 import type { Page } from '@playwright/test';
 
+/** As somebody sees it who asked for nothing. */
+test.use({ contextOptions: { reducedMotion: 'no-preference' } });
+
 type Kept = {
   id: string;
   plan: { id: string }[];
