@@ -17,6 +17,7 @@ const STOREYS = [
   'forecast',
   'fit',
   'findings',
+  'ideas',
   'prep',
   'stage',
   'log',
@@ -118,7 +119,7 @@ module.exports = {
       from: {},
       to: {
         couldNotResolve: true,
-        pathNot: '^([$]app|[$]env|[$]service-worker|[.]/[$]types|pdfmake/interfaces$)',
+        pathNot: '^([$]app|[$]env|[$]service-worker|virtual:word-net|[.]/[$]types|pdfmake/interfaces$)',
       },
     },
     {

@@ -3,6 +3,7 @@ import { sveltekit } from '@sveltejs/kit/vite';
 import tailwindcss from '@tailwindcss/vite';
 import type { Plugin } from 'vite';
 import { defineConfig } from 'vitest/config';
+import { wordNet } from './scripts/word-net.mjs';
 
 /**
  * Zod's schemas bring a writer of JSON Schema along, 5 kB of the first page. Only the server writes
@@ -25,7 +26,7 @@ const withoutJsonSchema: Plugin = {
 };
 
 export default defineConfig({
-  plugins: [withoutJsonSchema, tailwindcss(), sveltekit()],
+  plugins: [withoutJsonSchema, wordNet(), tailwindcss(), sveltekit()],
   worker: { format: 'es' },
   build: {
     modulePreload: {

@@ -1,10 +1,12 @@
 import { join } from 'node:path';
 import { defineConfig } from 'vite';
+import { wordNet } from './scripts/word-net.mjs';
 
 const at = (path: string) => join(import.meta.dirname, path);
 
 /** The server that hosts the built application, and its workers: `build/index.js` and beside it. */
 export default defineConfig({
+  plugins: [wordNet()],
   resolve: { alias: { $core: at('src/core'), $lib: at('src/lib') } },
   ssr: { noExternal: true },
   build: {

@@ -185,6 +185,7 @@ export {
   changeBeat,
   changeChapter,
   findBeat,
+  placeBelow,
   removeBeat,
   removeChapter,
   setBeats,
@@ -239,6 +240,11 @@ export {
 export { looksWhole, mendAll, notesByBeat, timelyNotes, type TimelyNotes } from './findings/timely';
 
 export { usualLimits } from './findings/usual-limits';
+
+// ideas
+export { movesAround, placeOfLine } from './ideas/around';
+export { IDEAS, ideasFor, reasonOf, type Idea } from './ideas/ideas';
+export { readWordNet, type WordNet } from './ideas/word-net';
 // prep
 export { cautionsOf, DEFERRING_LINE } from './prep/cautions';
 export { isShort, kitInWords, kitListOf, type KitLine } from './prep/kit-list';

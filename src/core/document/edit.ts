@@ -18,6 +18,15 @@ export function findBeat(adventure: Adventure, beatId: string): BeatPlace | null
   return null;
 }
 
+/** The place in the script just below a beat; null where there is no such beat. */
+export function placeBelow(
+  adventure: Adventure,
+  beatId: string,
+): Readonly<{ chapterId: string; index: number }> | null {
+  const place = findBeat(adventure, beatId);
+  return place && { chapterId: adventure.chapters[place.chapter]!.id, index: place.beat + 1 };
+}
+
 function withChapters(
   adventure: Adventure,
   change: (chapters: readonly Chapter[]) => readonly Chapter[],

@@ -8,7 +8,7 @@ export const SPOT_METRES = 1.5;
 export const CROSSING_SQUARE_METRES = 6;
 
 /** Floor to move on. */
-type Floor = Pick<Setting['room'], 'lengthMetres' | 'widthMetres'>;
+export type Floor = Pick<Setting['room'], 'lengthMetres' | 'widthMetres'>;
 
 const along = (metres: number) => Math.floor(metres / SPOT_METRES);
 

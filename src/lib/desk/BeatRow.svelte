@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { lengthInWords, type Beat } from '$core';
+  import { lengthInWords, placeBelow, type Beat } from '$core';
   import ArrowDown from '@lucide/svelte/icons/arrow-down';
   import ArrowUp from '@lucide/svelte/icons/arrow-up';
   import Copy from '@lucide/svelte/icons/copy';
@@ -14,6 +14,7 @@
   import MarginNotes from '$lib/findings/MarginNotes.svelte';
   import type { Desk } from './desk.svelte';
   import OtherWays from './OtherWays.svelte';
+  import { putBelow } from './put-in';
   import type { ScriptRow } from './script-rows.svelte';
 
   type Props = { desk: Desk; row: ScriptRow };
@@ -23,6 +24,12 @@
   const Editor = $derived(EDITORS[beat.kind] as Component<EditorProps<Beat['kind']>>);
   const active = $derived(desk.activeId === beat.id);
   const { number, seconds, reps, notes } = $derived(row);
+  /** Where a move would stand for what is said here, as long as it is nothing to act or to check. */
+  const ideasAt = $derived(
+    active && beat.kind === 'tell' && !beat.acted && !beat.check
+      ? placeBelow(desk.adventure, beat.id)
+      : null,
+  );
   let element: HTMLElement;
 
   $effect(() => {
@@ -136,6 +143,16 @@
     />
     {#if active}
       <OtherWays {desk} {beat} />
+      {#if ideasAt && beat.kind === 'tell'}
+        {#await import('$lib/ideas/LineIdeas.svelte') then { default: LineIdeas }}
+          <LineIdeas
+            {desk}
+            line={beat.text}
+            place={ideasAt}
+            ontake={(move) => putBelow(desk, beat.id, move)}
+          />
+        {/await}
+      {/if}
       <div class="mt-1 -ml-1 flex flex-wrap" role="group" aria-label="This beat">
         <button
           type="button"

@@ -7,7 +7,6 @@
     nearestMoves,
     readLine,
     suggestMoves,
-    usualAction,
     type Move,
     type QuickReading,
     type Reading,
@@ -22,7 +21,7 @@
   import type { Desk, InsertPlace } from './desk.svelte';
   import LinePicker from './LinePicker.svelte';
   import { COPIED_LINES } from './clipboard';
-  import { addReading, takePlan } from './put-in';
+  import { addBoth, addReading, takePlan, usualReading } from './put-in';
   import { typedLine } from './typed-line';
   import { untrack } from 'svelte';
 
@@ -87,8 +86,8 @@
   });
 
   const add = () => enter(reading);
-  function enter(what: QuickReading) {
-    const next = addReading(desk, what, place);
+  function enter(what: QuickReading, below?: QuickReading) {
+    const next = below ? addBoth(desk, [what, below], place) : addReading(desk, what, place);
     if (!next) return;
     text = '';
     if (!onescape && document.activeElement === field) desk.write(place.chapterId);
@@ -99,10 +98,12 @@
     field.focus();
   }
 
-  function pickMove(move: Move) {
-    const action = usualAction(move, desk.adventure.setting.ages);
-    enter({ kind: 'move', actions: [action], rounds: 1 });
-  }
+  const pickMove = (move: Move) => enter(usualReading(desk, move));
+
+  /** A line of story, as long as nothing in it is the beginning of a move's name. */
+  const isStory = $derived(reading.kind === 'tell' && suggested.length === 0 && text.trim() !== '');
+  /** The line is put in, and below it the move that it could be: one step to undo. */
+  const takeIdea = (move: Move) => enter(reading, usualReading(desk, move));
   function pickLine(line: string, isWhole: boolean) {
     if (isWhole) {
       enter(readLine(line, desk.lineTools).reading);
@@ -192,7 +193,11 @@
       aria-live="polite"
     >
       {#if read.says}
-        {#if !suggestion}<ReadingMark reading={read} /><span>{read.says}.</span>{/if}
+        {#if !suggestion}
+          <span class="flex min-w-0 items-start gap-2"
+            ><ReadingMark reading={read} /><span>{read.says}.</span></span
+          >
+        {/if}
         <span class="whitespace-nowrap"
           ><kbd>Enter</kbd> puts it in{suggestion ? ' as a line to say' : ''}.</span
         >
@@ -201,6 +206,11 @@
         {/if}
       {/if}
     </p>
+    {#if isStory}
+      {#await import('$lib/ideas/LineIdeas.svelte') then { default: LineIdeas }}
+        <LineIdeas {desk} line={text} {place} ontake={takeIdea} />
+      {/await}
+    {/if}
     {#if suggested.length > 1}
       <p class="flex flex-wrap items-center gap-2 pb-1 pl-1" data-suggested>
         {#each suggested as move (move.id)}

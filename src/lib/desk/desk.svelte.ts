@@ -7,6 +7,7 @@ import {
   checkSize,
   copyBeat,
   findBeat,
+  placeBelow,
   makeMoveFinder,
   mendAll,
   partsOfBeat,
@@ -301,9 +302,6 @@ export class Desk {
   }
 
   insertAfter(beatId: string): void {
-    const place = findBeat(this.adventure, beatId);
-    if (!place) return;
-    const chapterId = this.adventure.chapters[place.chapter]!.id;
-    this.insertAt = { chapterId, index: place.beat + 1 };
+    this.insertAt = placeBelow(this.adventure, beatId) ?? this.insertAt;
   }
 }

@@ -5,6 +5,7 @@ import {
   changeBeat,
   changeChapter,
   findBeat,
+  placeBelow,
   newChapter,
   removeBeat,
   splitWords,
@@ -13,6 +14,7 @@ import {
   withPlan,
   type Adventure,
   type Beat,
+  type Move,
   type QuickReading,
 } from '$core';
 import { newId, newSeed } from '$lib/store/new-id';
@@ -40,16 +42,38 @@ export function addReading(
   return add(desk, beatsFromReading(reading, { newId, seed: newSeed() }), place);
 }
 
+/** Puts in what two typed lines mean, one below the other: one step to undo. */
+export function addBoth(
+  desk: Desk,
+  readings: readonly QuickReading[],
+  place: InsertPlace,
+): InsertPlace | null {
+  const beats = readings.flatMap((one) => beatsFromReading(one, { newId, seed: newSeed() }));
+  return add(desk, beats, place);
+}
+
+/** Puts a move in below a line, as usual for the age. */
+export function putBelow(desk: Desk, beatId: string, move: Move): void {
+  const place = placeBelow(desk.adventure, beatId);
+  if (place && addReading(desk, usualReading(desk, move), place)) desk.focusNext = desk.pointedId;
+}
+
+/** A move as a typed line would name it, as usual for the age. */
+export const usualReading = (desk: Desk, move: Move): QuickReading => ({
+  kind: 'move',
+  actions: [usualAction(move, desk.adventure.setting.ages)],
+  rounds: 1,
+});
+
 /** Puts a move in as usual for the age, after the last thing that is done before the cool-down. */
 export function putMove(desk: Desk, moveId: string): void {
   const move = desk.book.get(moveId);
-  const { chapters, setting } = desk.adventure;
+  const { chapters } = desk.adventure;
   const isMain = ({ kind }: (typeof chapters)[number]) => kind === 'adventure' || kind === 'game';
   const chapter = chapters.findLast(isMain) ?? chapters.at(-1);
   if (!move || !chapter) return;
-  const reading = { kind: 'move', actions: [usualAction(move, setting.ages)], rounds: 1 } as const;
   const place = { chapterId: chapter.id, index: chapter.beats.length };
-  if (addReading(desk, reading, place)) desk.focusNext = desk.pointedId;
+  if (addReading(desk, usualReading(desk, move), place)) desk.focusNext = desk.pointedId;
 }
 
 function add(desk: Desk, beats: readonly Beat[], place: InsertPlace): InsertPlace | null {
@@ -100,12 +124,10 @@ export function pasteLines(
   { after, chapterId }: Readonly<{ after: string | null; chapterId: string | null }>,
 ): void {
   const { chapters } = desk.adventure;
-  const place = after === null ? null : findBeat(desk.adventure, after);
-  const chapter =
-    (place ? chapters[place.chapter] : chapters.find(({ id }) => id === chapterId)) ??
-    chapters.at(-1);
-  if (!chapter) return;
-  const index = place ? place.beat + 1 : chapter.beats.length;
-  desk.edit((now) => withPlan(now, lines, { chapterId: chapter.id, index }));
+  const chapter = chapters.find(({ id }) => id === chapterId) ?? chapters.at(-1);
+  const below = after === null ? null : placeBelow(desk.adventure, after);
+  const place = below ?? (chapter && { chapterId: chapter.id, index: chapter.beats.length });
+  if (!place) return;
+  desk.edit((now) => withPlan(now, lines, place));
   desk.focusNext = lines.chapters[0]?.beats[0]?.id ?? null;
 }

@@ -62,6 +62,13 @@ export const oddsRequestSchema = z.strictObject({
   runs: z.int().min(100).max(100_000).default(CAREFUL_RUNS),
 });
 
+/** `POST /api/ideas`: moves for lines of story, in a setting or an adventure. */
+export const ideasRequestSchema = z.strictObject({
+  lines: z.array(z.string().max(2000)).max(500),
+  setting: settingSchema.optional(),
+  adventure: adventure.optional(),
+});
+
 /** `POST /api/forecast`: played from `seed`, so many sessions. */
 export const forecastRequestSchema = z.strictObject({
   adventure,

@@ -3,6 +3,7 @@ import { answerCheck } from './check';
 import { answerExport } from './export-file';
 import { answerFit } from './fit';
 import { answerForecast } from './forecast';
+import { answerIdeas } from './ideas';
 import { answerImport } from './import-plan';
 import { answerOdds } from './odds';
 import { answerRead } from './read';
@@ -16,6 +17,7 @@ export const ANSWERS = {
   export: answerExport,
   fit: answerFit,
   forecast: answerForecast,
+  ideas: answerIdeas,
   import: answerImport,
   odds: answerOdds,
   read: answerRead,

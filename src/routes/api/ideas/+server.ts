@@ -1,0 +1,3 @@
+import { inPool } from '$lib/server/pool';
+
+export const POST = inPool('ideas');

@@ -1,0 +1,52 @@
+import { expect, startNew, test } from './arrup';
+
+const BRIDGE = 'They cross a wobbly bridge';
+
+test('a line of story is answered with moves; one is put in below it, and undone with it', async ({
+  page,
+}) => {
+  await startNew(page, 'The bridge');
+  const input = page.getByLabel(/^Next line in/u).first();
+  await input.fill(BRIDGE);
+  const ideas = page.getByRole('group', { name: 'Moves for this line' });
+  await expect(ideas.getByRole('button')).toHaveCount(3);
+  await expect(ideas.getByRole('button').first()).toContainText(/heel-to-toe step.*narrow/su);
+  await ideas.getByRole('button').first().click();
+  await expect(input).toHaveValue('');
+  await expect(page.getByLabel('Line to say')).toHaveValue(BRIDGE);
+  await expect(page.getByRole('button', { name: 'Move: heel-to-toe step' })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).first().click();
+  await expect(page.getByLabel('Line to say')).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Move: heel-to-toe step' })).toHaveCount(0);
+});
+
+test('a line that stands there has its ideas as soon as somebody is at it; enter alone keeps to the words', async ({
+  page,
+}) => {
+  await startNew(page, 'The dragon');
+  const input = page.getByLabel(/^Next line in/u).first();
+  await input.fill('We creep past the sleeping dragon');
+  await input.press('Enter');
+  await expect(page.getByLabel('Line to say')).toHaveCount(1);
+  await expect(page.getByRole('button', { name: /^Move: /u })).toHaveCount(0);
+  await page.getByLabel('Line to say').click();
+  const ideas = page.getByRole('group', { name: 'Moves for this line' });
+  await expect(ideas).toContainText(/tiptoe walk|prowling step/u);
+  await expect(ideas).not.toContainText(/roar|stamp/u);
+  await ideas.getByRole('button').first().press('Enter');
+  await expect(page.getByRole('button', { name: /^Move: /u })).toHaveCount(1);
+});
+
+test('ideas come over the wire, a list a line, with what stands in an adventure', async ({
+  request,
+}) => {
+  const answer = await request.post('/api/ideas', { data: { lines: [BRIDGE, 'And then?'] } });
+  expect(answer.status()).toBe(200);
+  const { ideas } = await answer.json();
+  expect(ideas).toHaveLength(2);
+  expect(ideas[0][0]).toMatchObject({ move: 'fairy-steps', reason: expect.stringMatching(/: /u) });
+  expect(ideas[1]).toEqual([]);
+  const wrong = await request.post('/api/ideas', { data: { lines: 'one' } });
+  expect(wrong.status()).toBe(400);
+  expect((await wrong.json()).error.path).toEqual(['lines']);
+});
