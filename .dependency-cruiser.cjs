@@ -18,6 +18,7 @@ const STOREYS = [
   'fit',
   'findings',
   'ideas',
+  'draft',
   'prep',
   'stage',
   'log',

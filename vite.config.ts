@@ -27,7 +27,7 @@ const withoutJsonSchema: Plugin = {
 
 export default defineConfig({
   plugins: [withoutJsonSchema, wordNet(), tailwindcss(), sveltekit()],
-  worker: { format: 'es' },
+  worker: { format: 'es', plugins: () => [wordNet()] },
   build: {
     modulePreload: {
       // Places are fetched with all they need at once; what opens within a page brings only its styles

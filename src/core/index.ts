@@ -368,6 +368,16 @@ export { isGap, MOST_SESSIONS, SERIES, seriesSchema, takesPlace } from './series
 export type { Series, Session } from './series/series';
 export type { SessionSums } from './series/sums';
 
+// draft
+export { draft, type Draft } from './draft/draft';
+export {
+  DRAFT_PARTS,
+  DRAFT_SHAPES,
+  type DraftPart,
+  type DraftShape,
+  type DraftWish,
+} from './draft/wish';
+
 // print
 export { INKS, type Ink } from './print/ink-choices';
 export { namedColour } from './print/inks';

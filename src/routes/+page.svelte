@@ -1,6 +1,7 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
+  import Dices from '@lucide/svelte/icons/dices';
   import FolderOpen from '@lucide/svelte/icons/folder-open';
   import Shapes from '@lucide/svelte/icons/shapes';
   import Plus from '@lucide/svelte/icons/plus';
@@ -12,7 +13,8 @@
   import { gradually } from '$lib/ui/gradually.svelte';
 
   let query = $state('');
-  let startsOpen = $state(false);
+  /** What can be begun from, where it is open. */
+  let from = $state<'starts' | 'draft' | null>(null);
   /** The file that was opened last, with what it says of itself. */
   let opened = $state.raw<File | null>(null);
   const { data } = $props();
@@ -51,9 +53,18 @@
       <button
         type="button"
         class="btn-quiet border border-line"
-        aria-expanded={startsOpen}
+        aria-expanded={from === 'draft'}
+        aria-controls="draft"
+        onclick={() => (from = from === 'draft' ? null : 'draft')}
+      >
+        <Dices size={20} aria-hidden="true" />First draft
+      </button>
+      <button
+        type="button"
+        class="btn-quiet border border-line"
+        aria-expanded={from === 'starts'}
         aria-controls="starts"
-        onclick={() => (startsOpen = !startsOpen)}
+        onclick={() => (from = from === 'starts' ? null : 'starts')}
       >
         <Shapes size={20} aria-hidden="true" />Ready-made sessions
       </button>
@@ -78,7 +89,20 @@
     </div>
   </div>
 
-  {#if startsOpen}
+  {#if from === 'draft'}
+    <section id="draft" class="mb-10" aria-labelledby="draft-title">
+      <h2 id="draft-title" class="text-2xl">A first draft</h2>
+      <p class="mt-1 mb-4 max-w-prose text-soft">
+        Say what the story wants, and a whole session comes of it. It’s a beginning: read it, draw
+        parts of it again, and make it yours.
+      </p>
+      {#await import('$lib/draft/DraftPanel.svelte') then { default: DraftPanel }}
+        <DraftPanel ontake={async (adventure) => open(await shelf.takeIn(adventure))} />
+      {:catch}
+        <p class="text-pencil" role="alert">That didn’t load. Reload the page.</p>
+      {/await}
+    </section>
+  {:else if from === 'starts'}
     <section id="starts" class="mb-10" aria-labelledby="starts-title">
       <h2 id="starts-title" class="text-2xl">Start from a ready-made session</h2>
       <p class="mt-1 mb-4 max-w-prose text-soft">

@@ -1,0 +1,48 @@
+import type { Setting } from '../model/setting';
+
+/** Shapes that a first draft can have, as presenters know them. */
+export const DRAFT_SHAPES = [
+  'journey',
+  'circuit',
+  'die for how many',
+  'die for which',
+  'two dice',
+  'cards',
+  'coin',
+  'freeze and spin',
+  'letters',
+  'calls',
+  'growing chain',
+  'ladder',
+  'big total',
+  'echo',
+  'follow me',
+] as const;
+export type DraftShape = (typeof DRAFT_SHAPES)[number];
+
+/** What a first draft is made from. Words may be empty: then it is about a way somewhere. */
+export type DraftWish = Readonly<{
+  /** What somebody wants: "carry the lamp to the tower". */
+  want: string;
+  place: string;
+  /** Who wants it or needs it. */
+  hero: string;
+  learning: string;
+  shape: DraftShape;
+  setting: Setting;
+  /** The same wish with the same seed is the same draft. */
+  seed: number;
+  /** Chapters that are drawn again by themselves, by how often. */
+  again?: Readonly<Partial<Record<DraftPart, number>>>;
+}>;
+
+/** Parts of a draft that can be drawn again by themselves. */
+export const DRAFT_PARTS = [
+  'welcome',
+  'warm-up',
+  'adventure',
+  'cool-down',
+  'calm',
+  'goodbye',
+] as const;
+export type DraftPart = (typeof DRAFT_PARTS)[number];

@@ -1,0 +1,257 @@
+<!-- A whole first draft on request: a wish as a sentence, and below it what it comes to. -->
+<script lang="ts">
+  import {
+    beatInWords,
+    beatLabel,
+    carryMoves,
+    DEFAULT_SETTING,
+    DRAFT_PARTS,
+    DRAFT_SHAPES,
+    moveBookOf,
+    partsOfBeat,
+    type Adventure,
+    type DraftPart,
+    type DraftShape,
+    type DraftWish,
+    type Setting,
+  } from '$core';
+  import Dices from '@lucide/svelte/icons/dices';
+  import RefreshCw from '@lucide/svelte/icons/refresh-cw';
+  import MovePicture from '$lib/figures/MovePicture.svelte';
+  import { lastLed } from '$lib/ideas/last-led';
+  import LengthOnShelf from '$lib/shelf/LengthOnShelf.svelte';
+  import { newSeed } from '$lib/store/new-id';
+  import { ownMoves } from '$lib/store/own-move-store.svelte';
+  import { preferences } from '$lib/store/preference-store.svelte';
+  import InlineChoice from '$lib/ui/InlineChoice.svelte';
+  import InlineNumber from '$lib/ui/InlineNumber.svelte';
+  import InlineText from '$lib/ui/InlineText.svelte';
+  import { askToDraft } from './ask-to-draft';
+
+  const { ontake }: { ontake: (adventure: Adventure) => void } = $props();
+
+  let want = $state('carry the lamp to the tower');
+  let place = $state('the marsh');
+  let hero = $state('Wick');
+  let learning = $state('');
+  let shape = $state<DraftShape>('journey');
+  let setting = $state.raw<Setting>({ ...DEFAULT_SETTING, slotSeconds: 12 * 60 });
+  let seed = $state(newSeed());
+  let again = $state.raw<Partial<Record<DraftPart, number>>>({});
+
+  let made = $state.raw<Adventure | null>(null);
+  let remarks = $state(0);
+  let thinking = $state(false);
+  let trouble = $state('');
+  /** The wish that stands below: another one is asked for anew. */
+  let drawn = $state('');
+  const wish = $derived<DraftWish>({ want, place, hero, learning, shape, setting, seed, again });
+  const asked = $derived(JSON.stringify({ ...wish, seed: 0, again: {} }));
+
+  const AGES = [3, 4, 5, 6, 7].map((age) => [age, String(age)] as const);
+  const SHAPES = DRAFT_SHAPES.map((one) => [one, one] as const);
+  /** What is drawn again by itself; a chapter of another kind goes with the adventure. */
+  const partOf = (kind: string): DraftPart =>
+    DRAFT_PARTS.find((part) => part === kind) ?? 'adventure';
+
+  const change = (part: Partial<Setting>) => (setting = { ...setting, ...part });
+
+  async function think() {
+    thinking = true;
+    trouble = '';
+    const now = asked;
+    try {
+      const [lately] = await Promise.all([lastLed(''), ownMoves.load()]);
+      const request = { wish: $state.snapshot(wish) as DraftWish, lately: [...lately] };
+      const moves = [...ownMoves.list];
+      const answer = await askToDraft({ ...request, moves, pace: preferences.pace }).result;
+      made = carryMoves(answer.adventure, moves);
+      remarks = answer.remarks;
+      drawn = now;
+    } catch {
+      trouble = 'No draft came of this. Try other words, or another shape.';
+    } finally {
+      thinking = false;
+    }
+  }
+  function all() {
+    if (made) seed = newSeed();
+    again = {};
+    void think();
+  }
+  function one(part: DraftPart) {
+    again = { ...again, [part]: (again[part] ?? 0) + 1 };
+    void think();
+  }
+  const book = $derived(made ? moveBookOf(made) : null);
+  const first = $derived(
+    made?.chapters.filter(({ kind }, n, chapters) => {
+      return chapters.findIndex((other) => partOf(other.kind) === partOf(kind)) === n;
+    }),
+  );
+</script>
+
+<form
+  class="max-w-3xl text-lg leading-9"
+  onsubmit={(event) => {
+    event.preventDefault();
+    all();
+  }}
+>
+  <p>
+    <InlineText
+      value={hero}
+      label="Who needs help"
+      placeholder="Somebody"
+      class="w-28"
+      onchange={(text) => (hero = text)}
+    />
+    wants to
+    <InlineText
+      value={want}
+      label="What they want"
+      placeholder="carry the lamp to the tower"
+      class="w-72"
+      onchange={(text) => (want = text)}
+    />
+    in or at
+    <InlineText
+      value={place}
+      label="Where it plays"
+      placeholder="the marsh"
+      class="w-40"
+      onchange={(text) => (place = text)}
+    />.
+  </p>
+  <p>
+    A
+    <InlineChoice value={shape} label="Shape" choices={SHAPES} onchange={(to) => (shape = to)} />
+    for
+    <InlineNumber
+      value={setting.group}
+      label="Children in the group"
+      max={60}
+      onchange={(group) => change({ group })}
+    />
+    children aged
+    <InlineChoice
+      value={setting.ages.from}
+      label="Youngest age"
+      choices={AGES}
+      onchange={(from) => change({ ages: { from, to: Math.max(from, setting.ages.to) } })}
+    />
+    to
+    <InlineChoice
+      value={setting.ages.to}
+      label="Oldest age"
+      choices={AGES}
+      onchange={(to) => change({ ages: { from: Math.min(to, setting.ages.from), to } })}
+    />, in
+    <InlineNumber
+      value={Math.round(setting.slotSeconds / 60)}
+      label="Minutes in the slot"
+      min={5}
+      max={30}
+      onchange={(minutes) => change({ slotSeconds: minutes * 60 })}
+    />
+    minutes. They learn
+    <InlineText
+      value={learning}
+      label="What rides along"
+      placeholder="taking turns"
+      class="w-44"
+      onchange={(text) => (learning = text)}
+    />.
+  </p>
+  <p class="mt-3 flex flex-wrap items-center gap-3 leading-normal">
+    <button
+      type="submit"
+      class={made ? 'btn-quiet border border-line' : 'btn-lamp'}
+      disabled={thinking}
+    >
+      <Dices size={20} aria-hidden="true" />{thinking
+        ? 'Thinking …'
+        : made
+          ? asked === drawn
+            ? 'Another one'
+            : 'Draft it again'
+          : 'Draft it'}
+    </button>
+    {#if made && !thinking}
+      {@const taken = made}
+      <button type="button" class="btn-lamp" onclick={() => ontake(taken)}
+        >Take it to the Desk</button
+      >
+      <span class="text-base text-soft"
+        >A new adventure of its own. Every line of it can be changed there.</span
+      >
+    {/if}
+  </p>
+</form>
+{#if trouble}<p class="py-3 text-pencil" role="alert">{trouble}</p>{/if}
+
+{#if made && book}
+  <article class="draft" aria-label="The draft" aria-busy={thinking} data-draft>
+    <header class="flex flex-wrap items-baseline justify-between gap-3 border-b-2 border-ink pb-2">
+      <h3 class="text-2xl">{made.title}</h3>
+      <p class="text-soft tabular">
+        <LengthOnShelf adventure={made} pace={preferences.pace} />{#if remarks > 0}, {remarks}
+          to think about{/if}
+      </p>
+    </header>
+    {#each made.chapters as chapter (chapter.id)}
+      <section class="border-b border-line py-3">
+        <div class="flex flex-wrap items-center justify-between gap-2">
+          <h4 class="font-heading text-lg font-bold">{chapter.title}</h4>
+          {#if first?.includes(chapter)}
+            <button
+              type="button"
+              class="btn-quiet text-soft"
+              disabled={thinking || asked !== drawn}
+              onclick={() => one(partOf(chapter.kind))}
+              ><RefreshCw size={16} aria-hidden="true" />{partOf(chapter.kind) === 'adventure'
+                ? 'Another way'
+                : `Another ${chapter.title.toLowerCase()}`}</button
+            >
+          {/if}
+        </div>
+        <ol class="mt-1">
+          {#each chapter.beats as beat (beat.id)}
+            {@const [part] = partsOfBeat(beat)}
+            {@const move = part && book.get(part.move)}
+            <li class="flex items-center gap-3 py-0.5">
+              <span class="flex w-10 flex-none justify-center"
+                >{#if move}<MovePicture {move} size={36} />{/if}</span
+              >
+              {#if beat.kind === 'tell'}
+                <span>{beat.text}</span>
+              {:else}
+                <span class="min-w-0"
+                  ><span class="font-semibold">{beatLabel(beat, book)}</span>
+                  <span class="text-soft">{move?.name ?? ''} {beatInWords(beat)}</span>
+                  {#if beat.kind === 'move'}<span class="block text-soft italic"
+                      >{beat.actions[0]?.guise.line}</span
+                    >{/if}</span
+                >
+              {/if}
+            </li>
+          {/each}
+        </ol>
+      </section>
+    {/each}
+  </article>
+{/if}
+
+<style>
+  .draft {
+    margin-top: 1.5rem;
+    max-width: 48rem;
+    padding: 1rem 1.25rem;
+    border: 1px solid var(--line);
+    border-radius: 4px 20px 4px 4px;
+    background: var(--raised);
+  }
+  .draft[aria-busy='true'] {
+    opacity: 0.55;
+  }
+</style>

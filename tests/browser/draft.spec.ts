@@ -1,0 +1,33 @@
+import { expect, lengthOnDesk, openShelf, test } from './arrup';
+
+test('a first draft: asked for in a sentence, a part drawn again, taken to the Desk as one’s own', async ({
+  page,
+}) => {
+  await openShelf(page);
+  await page.getByRole('button', { name: 'First draft' }).click();
+  await page.getByLabel('Who needs help').fill('Otto');
+  await page.getByLabel('What they want').fill('bring the ferry home');
+  await page.getByLabel('Where it plays').fill('the river');
+  await page.getByLabel('Shape').selectOption('coin');
+  await page.getByLabel('Minutes in the slot').fill('10');
+  await page.getByRole('button', { name: 'Draft it' }).click();
+  const draft = page.getByRole('article', { name: 'The draft' });
+  await expect(draft.getByRole('heading', { name: 'Bring the ferry home' })).toBeVisible({
+    timeout: 40_000,
+  });
+  await expect(draft).toContainText('We are off to the river.');
+  await expect(draft.locator('header')).toContainText(/9:[45]\d|10:00/u);
+  const calm = draft.locator('section', { has: page.getByRole('heading', { name: 'Calm' }) });
+  const way = draft.locator('section', { has: page.getByRole('heading', { name: 'The river' }) });
+  const [before, kept] = [await calm.innerText(), await way.innerText()];
+  await expect(async () => {
+    await calm.getByRole('button', { name: 'Another calm' }).click({ timeout: 2000 });
+    await expect(page.getByRole('button', { name: 'Another one' })).toBeEnabled();
+    expect(await calm.innerText()).not.toBe(before);
+  }).toPass({ timeout: 40_000 });
+  expect(await way.innerText()).toBe(kept);
+  await page.getByRole('button', { name: 'Take it to the Desk' }).click();
+  await expect(page.getByLabel('Title of the adventure')).toHaveValue('Bring the ferry home');
+  await expect(lengthOnDesk(page)).toContainText(/9:[45]\d|10:00/u);
+  await expect(page.getByRole('article', { name: /draw$/u })).toHaveCount(1);
+});
