@@ -4,6 +4,7 @@
 const STOREYS = [
   'words',
   'model',
+  'learning',
   'moves',
   'figure',
   'room',

@@ -4,6 +4,7 @@
 export { capital, uncapital } from './words/capital';
 export { clockOf, lengthInWords } from './words/clock';
 export { entryOf } from './words/entry-of';
+export { listed } from './words/listed';
 export { fromUnit, inUnit, LENGTH_UNITS, lengthIn } from './words/lengths';
 
 export { castInWords, listInWords, readCast, readList } from './words/written-lists';
@@ -41,7 +42,7 @@ export { childrenIn, DEFAULT_SETTING, FLOORS, settingSchema, WALLS } from './mod
 export type { Floor, Setting, Wall } from './model/setting';
 export { USUAL_PRESETS } from './model/setting-presets';
 export { MAX_LINE } from './model/text';
-export type { World } from './model/world';
+export { worldSchema, type World } from './model/world';
 // moves
 export { CATALOGUE } from './moves/catalogue';
 export { ANY_MOVE, filterMoves, type MoveQuery } from './moves/filter-moves';
@@ -195,6 +196,7 @@ export {
 export { closeStep, record, redo, startHistory, undo, type History } from './document/history';
 export { withMovesApart } from './document/moves-apart';
 export { movesUsed } from './document/moves-used';
+export { withWorld, worldsOf } from './document/worlds';
 export { copyAdventure, newAdventure, newChapter } from './document/new-adventure';
 export { OWN_MOVE, type OwnMove } from './document/own-move';
 export { parseAdventure, withoutChecksum } from './document/parse-adventure';
@@ -367,6 +369,9 @@ export { withStoryLines } from './series/story-lines';
 export { isGap, MOST_SESSIONS, SERIES, seriesSchema, takesPlace } from './series/series';
 export type { Series, Session } from './series/series';
 export type { SessionSums } from './series/sums';
+
+// learning
+export { allLearnLines, type LearnDevice, type LearnLine } from './learning/learn-lines';
 
 // draft
 export { draft, type Draft } from './draft/draft';

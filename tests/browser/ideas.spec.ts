@@ -1,4 +1,4 @@
-import { expect, startNew, test } from './arrup';
+import { expect, lookAt, startNew, test } from './arrup';
 
 const BRIDGE = 'They cross a wobbly bridge';
 
@@ -49,4 +49,24 @@ test('ideas come over the wire, a list a line, with what stands in an adventure'
   const wrong = await request.post('/api/ideas', { data: { lines: 'one' } });
   expect(wrong.status()).toBe(400);
   expect((await wrong.json()).error.path).toEqual(['lines']);
+});
+
+test('what rides along is ready for each device; a story goes on in a world of the shelf', async ({
+  page,
+}) => {
+  await startNew(page, 'Colours on the marsh');
+  await page.getByRole('button', { name: 'Choose from pictures' }).first().click();
+  await page.getByRole('button', { name: 'something to learn' }).click();
+  await page.getByRole('button', { name: 'Colours: as calls' }).click();
+  const input = page.getByLabel(/^Next line in/u).first();
+  await expect(input).toHaveValue(/^calls 8 calls, .*red = stamp/u);
+  await input.press('Enter');
+  await expect(page.getByRole('article', { name: /draw$/u })).toContainText('red');
+  await lookAt(page, 'Story');
+  await page.getByRole('button', { name: 'Lanternfen', exact: true }).click();
+  await expect(
+    page.getByLabel('Name of the story’s world').or(page.getByLabel("Name of the story's world")),
+  ).toHaveValue('Lanternfen');
+  await expect(page.getByLabel('Cast of the story')).toHaveValue(/Nettie/u);
+  await expect(page.getByRole('button', { name: 'Lanternfen', exact: true })).toHaveCount(0);
 });

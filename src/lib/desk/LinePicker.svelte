@@ -2,6 +2,7 @@
 <script lang="ts">
   import type { Move, MoveBook } from '$core';
   import MovePictures from '$lib/moves/MovePictures.svelte';
+  import GraduationCap from '@lucide/svelte/icons/graduation-cap';
   import { STARTERS } from './starters';
 
   type Props = {
@@ -13,6 +14,8 @@
     onclose: () => void;
   };
   const { book, youngest, onmove, online, onclose }: Props = $props();
+
+  let learning = $state(false);
 
   function keydown(event: KeyboardEvent) {
     if (event.key !== 'Escape') return;
@@ -38,6 +41,19 @@
         <Icon size={18} aria-hidden="true" />{word}
       </button>
     {/each}
+    <button
+      type="button"
+      class="btn-quiet border! border-line!"
+      aria-expanded={learning}
+      onclick={() => (learning = !learning)}
+    >
+      <GraduationCap size={18} aria-hidden="true" />something to learn
+    </button>
   </div>
+  {#if learning}
+    {#await import('./LearnPicker.svelte') then { default: LearnPicker }}
+      <LearnPicker online={(line) => online(line, false)} />
+    {/await}
+  {/if}
   <MovePictures {book} {youngest} {onmove} />
 </section>

@@ -18,6 +18,7 @@
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
   import type { Desk } from './desk.svelte';
   import PresetLine from './PresetLine.svelte';
+  import WorldLine from './WorldLine.svelte';
 
   const { desk }: { desk: Desk } = $props();
 
@@ -59,6 +60,7 @@
       onblur={leave}
     />.
   </p>
+  <WorldLine {desk} />
   <p class="grid grid-cols-[auto_minmax(0,1fr)] items-baseline gap-x-2">
     <span>In it are</span>
     <InlineList

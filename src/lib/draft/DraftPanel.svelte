@@ -8,12 +8,15 @@
     DRAFT_PARTS,
     DRAFT_SHAPES,
     moveBookOf,
+    listed,
     partsOfBeat,
+    withWorld,
     type Adventure,
     type DraftPart,
     type DraftShape,
     type DraftWish,
     type Setting,
+    type World,
   } from '$core';
   import Dices from '@lucide/svelte/icons/dices';
   import RefreshCw from '@lucide/svelte/icons/refresh-cw';
@@ -23,12 +26,22 @@
   import { newSeed } from '$lib/store/new-id';
   import { ownMoves } from '$lib/store/own-move-store.svelte';
   import { preferences } from '$lib/store/preference-store.svelte';
+  import { worldsOnShelf } from '$lib/store/worlds';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
   import InlineText from '$lib/ui/InlineText.svelte';
   import { askToDraft } from './ask-to-draft';
 
   const { ontake }: { ontake: (adventure: Adventure) => void } = $props();
+
+  /** Worlds on the shelf: the draft can play in one of them, with those who live there. */
+  let worlds = $state.raw<readonly World[]>([]);
+  let worldName = $state('');
+  worldsOnShelf().then(
+    (found) => (worlds = found),
+    () => {},
+  );
+  const world = $derived(worlds.find(({ name }) => name === worldName));
 
   let want = $state('carry the lamp to the tower');
   let place = $state('the marsh');
@@ -162,6 +175,20 @@
       class="w-44"
       onchange={(text) => (learning = text)}
     />.
+    {#if worlds.length > 0}
+      It plays in
+      <InlineChoice
+        value={worldName}
+        label="World"
+        choices={[
+          ['', 'no world yet'],
+          ...worlds.map(({ name }): [string, string] => [name, `the world of ${name}`]),
+        ]}
+        onchange={(to) => (worldName = to)}
+      />{#if world && world.cast.length > 0}, where there are {listed(
+          world.cast.slice(0, 5).map(({ name }) => name),
+        )}{/if}.
+    {/if}
   </p>
   <p class="mt-3 flex flex-wrap items-center gap-3 leading-normal">
     <button
@@ -179,8 +206,10 @@
     </button>
     {#if made && !thinking}
       {@const taken = made}
-      <button type="button" class="btn-lamp" onclick={() => ontake(taken)}
-        >Take it to the Desk</button
+      <button
+        type="button"
+        class="btn-lamp"
+        onclick={() => ontake(world ? withWorld(taken, world) : taken)}>Take it to the Desk</button
       >
       <span class="text-base text-soft"
         >A new adventure of its own. Every line of it can be changed there.</span

@@ -1,0 +1,79 @@
+import { LEARN_SETS, LETTER_SETS, TABLES, type LearnSet } from './sets';
+
+/** What a set can be laid out on. */
+export const LEARN_DEVICES = ['die', 'cards', 'wheel', 'calls', 'strip'] as const;
+export type LearnDevice = (typeof LEARN_DEVICES)[number];
+
+/** A line as a presenter types it, for one set on one device. */
+export type LearnLine = Readonly<{ name: string; device: LearnDevice; line: string }>;
+
+const FACES = 6;
+const SUITS = 4;
+/** So much of each, where the set doesn't say how much. */
+const SECONDS = 10;
+
+const parts = ({ items }: LearnSet, most: number) =>
+  items.slice(0, most).map(({ label, move }) => `${move} ${SECONDS} s as ${label}`);
+
+/** Lines for a set, for every device that has room for it; a device that is too large for it is left out. */
+export function linesOfSet(set: LearnSet): readonly LearnLine[] {
+  const { name, items } = set;
+  const whole: LearnLine[] = [
+    {
+      name,
+      device: 'wheel',
+      line: `wheel ${items.length} spins: ${parts(set, items.length).join(', ')}`,
+    },
+    {
+      name,
+      device: 'calls',
+      line: `calls ${items.length} calls, travel march 4 to 8 s: ${items
+        .map(({ label, move }) => `${label} = ${move} 6 s`)
+        .join(', ')}`,
+    },
+    { name, device: 'strip', line: `list: ${parts(set, items.length).join(', ')}` },
+  ];
+  const faces: LearnLine = {
+    name,
+    device: 'die',
+    line: `die 10 throws: ${parts(set, FACES).join(', ')}`,
+  };
+  const suits = items
+    .slice(0, SUITS)
+    .map(({ label, move }) => `${move} as ${label}`)
+    .join(', ');
+  const cards: LearnLine = { name, device: 'cards', line: `cards 8 cards, 3 to 6: ${suits}` };
+  return [
+    ...(items.length >= FACES ? [faces] : []),
+    ...(items.length >= SUITS ? [cards] : []),
+    ...whole,
+  ];
+}
+
+/** Letters and sounds, a set a line. */
+export const letterLines = (): readonly LearnLine[] =>
+  LETTER_SETS.map(({ name, letters }) => ({
+    name,
+    device: 'strip',
+    line: `letters ${letters} 11 s each`,
+  }));
+
+/** Times tables on two dice: one says what, the other how many times, and the children say the product. */
+export const tableLines = (): readonly LearnLine[] =>
+  TABLES.map((times) => ({
+    name: `table of ${times}`,
+    device: 'die',
+    line: `die 10 throws, numbers x ${times}, ask first: claps, knee pats, stamps, arm circles`,
+  }));
+
+/** Everything that is ready to ride along, by its name. */
+export function allLearnLines(): readonly Readonly<{
+  name: string;
+  lines: readonly LearnLine[];
+}>[] {
+  return [
+    { name: 'Letters and sounds', lines: letterLines() },
+    { name: 'Times tables', lines: tableLines() },
+    ...LEARN_SETS.map((set) => ({ name: set.name, lines: linesOfSet(set) })),
+  ];
+}
