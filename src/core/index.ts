@@ -118,6 +118,7 @@ export { TIMINGS, type Timing, type TimingName } from './cues/timing';
 export { type Sum } from './cues/totals';
 export { secondsOnWay } from './cues/work';
 // language
+export { layOnBeats, linesRhyme, rhymesFor, type ChantLine } from './language/chant';
 export { doseInWords, turnsInWords, unitWord } from './language/dose-words';
 export { amountInWords, rulesInWords, stopInWords } from './language/draw-words';
 export { proposeGuises, type GuiseProposal } from './language/guises';

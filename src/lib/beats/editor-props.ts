@@ -12,10 +12,12 @@ import type {
   Setting,
 } from '$core';
 
-/** Thinks of names for a move in the story, and of picture words for a letter of a strip. */
+/** Thinks of names for a move in the story and of picture words for a letter of a strip; knows its words. */
 export type Ideas = Readonly<{
   names: (move: Move) => Promise<readonly GuiseProposal[]>;
   letter: (strip: Draw, entry: Entry) => Promise<readonly LetterIdea[]>;
+  /** The story's own words and names. */
+  words: () => readonly string[];
 }>;
 
 /** A beat whose moves are shown, counted in and led in a way that it can say itself. */

@@ -123,6 +123,7 @@ export class Desk {
   readonly ideas: Ideas = {
     names: (move) => this.proposeNames(move),
     letter: (strip, entry) => this.proposeLetter(strip, entry),
+    words: () => this.adventure.world.words,
   };
 
   get adventure(): Adventure {

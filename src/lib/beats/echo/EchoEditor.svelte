@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { newStation, moveOf, type EchoLine, type Move } from '$core';
+  import { newStation, moveOf, type EchoLine, type Move, type SoundBook } from '$core';
   import X from '@lucide/svelte/icons/x';
   import { newId } from '$lib/store/new-id';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
@@ -8,8 +8,21 @@
   import type { EditorProps } from '../editor-props';
   import MovePicker from '$lib/moves/MovePicker.svelte';
   import SayFirst from '../SayFirst.svelte';
+  import { loadSoundBook } from '$lib/language/sound-book';
+  import ChantMarks from './ChantMarks.svelte';
 
-  const { beat, book, active, change, leave }: EditorProps<'echo'> = $props();
+  const { beat, book, ideas, active, change, leave }: EditorProps<'echo'> = $props();
+
+  /** How words sound: fetched when somebody is at a rhyme. */
+  let sounds = $state.raw<SoundBook | null>(null);
+  $effect(() => {
+    if (active && !beat.echo && !sounds)
+      loadSoundBook().then(
+        (book) => (sounds = book),
+        () => {},
+      );
+  });
+  const words = $derived(ideas.words());
 
   const lines = $derived(beat.lines);
   const seconds = (line: EchoLine) => Math.round((line.beats * 600) / beat.beatsPerMinute) / 10;
@@ -76,6 +89,15 @@
         onchange={(text) => changeLine({ ...line, text }, 'text')}
         onleave={leave}
       />
+      {#if active && !beat.echo && sounds}
+        <ChantMarks
+          text={line.text}
+          beats={line.beats}
+          before={index % 2 === 1 ? lines[index - 1]!.text : null}
+          {words}
+          {sounds}
+        />
+      {/if}
       <p class="pl-1 leading-8 text-soft">
         <MovePicker
           {book}
