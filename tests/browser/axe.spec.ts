@@ -236,3 +236,27 @@ test('a recording and what is known by heart are clean', async ({ page }) => {
   await page.getByRole('button', { name: 'Show me' }).click();
   await check(page, 'by heart');
 });
+
+test('ideas, a draft and a rhyme on its beats are clean', async ({ page }) => {
+  test.slow();
+  await openShelf(page);
+  await page.getByRole('button', { name: 'First draft' }).click();
+  await page.getByLabel('Minutes in the slot').fill('6');
+  await page.getByRole('button', { name: 'Draft it' }).click();
+  await expect(page.locator('[data-draft]')).toBeVisible({ timeout: 40_000 });
+  await check(page, 'a draft', '#draft');
+  await page.getByRole('button', { name: 'New adventure' }).click();
+  const input = page.getByLabel(/^Next line in/u).first();
+  await input.fill('They cross a wobbly bridge');
+  await expect(page.locator('[data-ideas] button')).toHaveCount(3);
+  await check(page, 'ideas', '[data-chapter]');
+  await input.fill('rhyme: Lamps are standing in a row = march; Up we climb = squat');
+  await input.press('Enter');
+  await page.getByLabel('Line 1', { exact: true }).click();
+  await expect(page.locator('[data-chant]')).toHaveCount(2);
+  await check(page, 'a rhyme', 'article:has([data-chant])');
+  await page.getByRole('button', { name: 'Choose from pictures' }).first().click();
+  await page.getByRole('button', { name: 'something to learn' }).click();
+  await expect(page.locator('[data-learn]')).toBeVisible();
+  await check(page, 'something to learn', '[data-learn]');
+});

@@ -70,3 +70,19 @@ test('what rides along is ready for each device; a story goes on in a world of t
   await expect(page.getByLabel('Cast of the story')).toHaveValue(/Nettie/u);
   await expect(page.getByRole('button', { name: 'Lanternfen', exact: true })).toHaveCount(0);
 });
+
+test('a rhyme shows its beats, what stumbles, and words to rhyme with', async ({ page }) => {
+  await startNew(page, 'The rhyme');
+  const input = page.getByLabel(/^Next line in/u).first();
+  await input.fill('rhyme 4 beats: Lamps are standing in a row = march; Down = squat');
+  await input.press('Enter');
+  await page.getByLabel('Line 1', { exact: true }).click();
+  const chants = page.locator('[data-chant]');
+  await expect(chants.first()).toHaveAttribute('data-chant', 'scans');
+  await expect(chants.nth(1)).toHaveAttribute('data-chant', 'stumbles');
+  await expect(chants.nth(1)).toContainText('Too short for 4 beats.');
+  await expect(chants.nth(1)).toContainText(/To rhyme with it: .*go/u);
+  await page.getByLabel('Line 2', { exact: true }).fill('Up we reach and down we go');
+  await expect(chants.nth(1)).toHaveAttribute('data-chant', 'scans');
+  await expect(chants.nth(1)).toContainText('It rhymes.');
+});

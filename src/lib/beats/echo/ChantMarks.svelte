@@ -30,7 +30,10 @@
 </script>
 
 {#if laid.words.length > 0}
-  <p class="flex flex-wrap items-start gap-x-2 pl-1" data-chant={laid.scans ? 'scans' : 'stumbles'}>
+  <p
+    class="flex flex-wrap items-start gap-x-2 pt-1.5 pl-1"
+    data-chant={laid.scans ? 'scans' : 'stumbles'}
+  >
     <span class="sr-only">{laid.scans ? 'It lies on the beat.' : ''}</span>
     {#each laid.words as word, n (n)}
       <span class="inline-flex flex-col items-center leading-tight" aria-hidden="true">
