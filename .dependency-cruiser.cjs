@@ -121,7 +121,8 @@ module.exports = {
       from: {},
       to: {
         couldNotResolve: true,
-        pathNot: '^([$]app|[$]env|[$]service-worker|virtual:word-net|[.]/[$]types|pdfmake/interfaces$)',
+        pathNot:
+          '^([$]app|[$]env|[$]service-worker|virtual:word-net|[.]/[$]types|pdfmake/interfaces$)',
       },
     },
     {

@@ -11,7 +11,7 @@ export { castInWords, listInWords, readCast, readList } from './words/written-li
 export { firstSound, SOUND_WORDS, type SoundBook } from './words/phonemes';
 // model
 export { NO_GUISE, PLAIN_ACTION, type Action, type Guise, type Station } from './model/action';
-export { AGE_BANDS, type AgeBand, type Ages } from './model/ages';
+export { AGE_BANDS, AGE_SPAN, type AgeBand, type Ages } from './model/ages';
 export { DIE_SIDES, isSum, MOST_FOLLOWING, REPEATS, RETURNS } from './model/chance';
 export type { AmountRule, DrawRules, Entry } from './model/chance';
 export { CHAPTER_KINDS, type ChapterKind } from './model/chapter-kinds';

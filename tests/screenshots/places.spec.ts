@@ -28,6 +28,12 @@ test('shelf', async ({ page }) => {
 
 test('desk', async ({ page }) => {
   await open(page, '/desk/adv_late-letter');
+  await page
+    .getByLabel(/^Next line in/u)
+    .first()
+    .fill('We hear the wobbly bridge creak');
+  await page.locator('[data-ideas] button').nth(2).waitFor();
+  await page.waitForTimeout(600);
   await picture(page, 'desk');
 });
 

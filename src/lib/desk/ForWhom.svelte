@@ -1,5 +1,6 @@
 <!-- For whom, where and how long: a sentence, not a form. -->
 <script lang="ts">
+  import InlineAges from '$lib/ui/InlineAges.svelte';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
   import type { Desk } from './desk.svelte';
@@ -7,21 +8,11 @@
   const { desk }: { desk: Desk } = $props();
 
   const setting = $derived(desk.adventure.setting);
-  const AGES = [3, 4, 5, 6, 7].map((age) => [age, String(age)] as const);
-  const setFrom = (from: number) =>
-    desk.setSetting({ ages: { from, to: Math.max(from, setting.ages.to) } }, 'ages');
-  const setTo = (to: number) =>
-    desk.setSetting({ ages: { from: Math.min(to, setting.ages.from), to } }, 'ages');
 </script>
 
 <p class="leading-7">
-  Ages <InlineChoice
-    value={setting.ages.from}
-    label="Youngest age"
-    choices={AGES}
-    onchange={setFrom}
-  />
-  to <InlineChoice value={setting.ages.to} label="Oldest age" choices={AGES} onchange={setTo} />,
+  Ages
+  <InlineAges ages={setting.ages} onchange={(ages) => desk.setSetting({ ages }, 'ages')} />,
   <InlineNumber
     value={setting.group}
     label="Children in the group"

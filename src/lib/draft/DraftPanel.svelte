@@ -27,6 +27,7 @@
   import { ownMoves } from '$lib/store/own-move-store.svelte';
   import { preferences } from '$lib/store/preference-store.svelte';
   import { worldsOnShelf } from '$lib/store/worlds';
+  import InlineAges from '$lib/ui/InlineAges.svelte';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
   import InlineText from '$lib/ui/InlineText.svelte';
@@ -61,7 +62,6 @@
   const wish = $derived<DraftWish>({ want, place, hero, learning, shape, setting, seed, again });
   const asked = $derived(JSON.stringify({ ...wish, seed: 0, again: {} }));
 
-  const AGES = [3, 4, 5, 6, 7].map((age) => [age, String(age)] as const);
   const SHAPES = DRAFT_SHAPES.map((one) => [one, one] as const);
   /** What is drawn again by itself; a chapter of another kind goes with the adventure. */
   const partOf = (kind: string): DraftPart =>
@@ -147,19 +147,7 @@
       onchange={(group) => change({ group })}
     />
     children aged
-    <InlineChoice
-      value={setting.ages.from}
-      label="Youngest age"
-      choices={AGES}
-      onchange={(from) => change({ ages: { from, to: Math.max(from, setting.ages.to) } })}
-    />
-    to
-    <InlineChoice
-      value={setting.ages.to}
-      label="Oldest age"
-      choices={AGES}
-      onchange={(to) => change({ ages: { from: Math.min(to, setting.ages.from), to } })}
-    />, in
+    <InlineAges ages={setting.ages} onchange={(ages) => change({ ages })} />, in
     <InlineNumber
       value={Math.round(setting.slotSeconds / 60)}
       label="Minutes in the slot"
