@@ -3,6 +3,7 @@ import text from 'virtual:word-net';
 import { describe, expect, it } from 'vitest';
 import { seededRandom } from '../chance/random';
 import { DEFAULT_PACE } from '../cues/pace';
+import type { Adventure } from '../document/adventure';
 import { parseAdventure } from '../document/parse-adventure';
 import { movesUsed } from '../document/moves-used';
 import { check } from '../findings/check';
@@ -85,10 +86,10 @@ describe('a draft', () => {
     expect(draft(wishFor({ seed: 2 }), tools()).adventure.chapters).not.toEqual(once.chapters);
   });
 
-  it('has a part of it drawn again by itself', () => {
-    const textsOf = (again: DraftWish['again'], kind: string) =>
-      draft(wishFor({ again }), tools())
-        .adventure.chapters.filter((chapter) => chapter.kind === kind)
+  it('has a part of it drawn again by itself: the words of all others stay', () => {
+    const wordsOf = (adventure: Adventure, kind: string) =>
+      adventure.chapters
+        .filter((chapter) => chapter.kind === kind)
         .flatMap(({ beats }) =>
           beats.map((beat) =>
             beat.kind === 'tell'
@@ -98,11 +99,21 @@ describe('a draft', () => {
                 : beat.kind,
           ),
         );
-    for (const kind of ['welcome', 'warm-up', 'adventure'])
-      expect(textsOf({ 'cool-down': 3 }, kind)).toEqual(textsOf({}, kind));
-    const ways = [1, 2, 3].map((times) => textsOf({ adventure: times }, 'adventure').join());
-    expect(new Set([textsOf({}, 'adventure').join(), ...ways]).size).toBeGreaterThan(1);
-    expect(textsOf({ adventure: 1 }, 'welcome')).toEqual(textsOf({}, 'welcome'));
+    const once = draft(wishFor({ shape: 'cards' }), tools());
+    let { made } = once;
+    const seen = new Set([wordsOf(once.adventure, 'adventure').join()]);
+    for (const redraw of ['cool-down', 'adventure', 'adventure', 'welcome'] as const) {
+      const again = { ...made.again, [redraw]: (made.again[redraw] ?? 0) + 1 };
+      const next = draft(wishFor({ shape: 'cards', ...made, again, redraw }), tools());
+      if (redraw !== 'welcome')
+        expect(wordsOf(next.adventure, 'welcome')).toEqual(wordsOf(once.adventure, 'welcome'));
+      if (redraw === 'cool-down')
+        expect(wordsOf(next.adventure, 'adventure')).toEqual(wordsOf(once.adventure, 'adventure'));
+      seen.add(wordsOf(next.adventure, 'adventure').join());
+      expect(next.findings.filter(({ severity }) => severity !== 'think')).toEqual([]);
+      made = next.made;
+    }
+    expect(seen.size).toBeGreaterThan(1);
   });
 
   it('tells the want at the beginning and at the end, and keeps the story’s words', () => {

@@ -22,7 +22,7 @@ import { chooseMoves, landingsOf, type ChosenStop } from './choose';
 import { gameNeeds, gameOf, gameSeconds } from './games';
 import { CALMS, COOL_DOWNS, WARM_UPS, type Stop } from './scenes';
 import { scenesFor } from './scenes-for';
-import type { DraftPart, DraftWish } from './wish';
+import type { DraftPart, DraftTry, DraftWish } from './wish';
 import {
   goodbyeLines,
   letterWord,
@@ -36,7 +36,8 @@ import {
 export type DraftTools = Readonly<{
   book: MoveBook;
   net: WordNet | null;
-  sounds: SoundBook;
+  /** Needed for a strip of letters only. */
+  sounds: SoundBook | null;
   pace: Pace;
   newId: NewId;
   lately?: ReadonlySet<string>;
@@ -69,16 +70,13 @@ export class Drafting {
   readonly #words: Words;
   readonly #lines: LineTools;
   readonly #context: IdeaContext;
-  readonly #try: number;
-  /** Times as many places as were thought to be enough. */
-  readonly #stretch: number;
+  readonly #from: DraftTry;
 
-  constructor(wish: DraftWish, tools: DraftTools, attempt: number, stretch: number) {
+  constructor(wish: DraftWish, tools: DraftTools, from: DraftTry) {
     this.#wish = wish;
     this.#tools = tools;
     this.#words = wordsOf(wish);
-    this.#try = attempt;
-    this.#stretch = stretch;
+    this.#from = from;
     const { setting } = wish;
     this.#lines = {
       finder: makeMoveFinder(tools.book),
@@ -92,7 +90,9 @@ export class Drafting {
   /** Chances of a part: another part that is drawn again leaves it as it is. */
   #random(part: DraftPart): Random {
     const again = this.#wish.again?.[part] ?? 0;
-    return seededRandom(seedFor(this.#wish.seed + again * 7919 + this.#try * 104_729, part));
+    return seededRandom(
+      seedFor(this.#wish.seed + again * 7919 + this.#from.attempt * 104_729, part),
+    );
   }
 
   #say(text: string, wait?: number): Beat {
@@ -173,7 +173,7 @@ export class Drafting {
     const left = slotSeconds - around - gameSeconds(shape, slotSeconds);
     const [least] = gameNeeds(shape) ?? [0];
     const wanted = left / stopSeconds(setting);
-    const count = Math.max(3, least, Math.round(wanted * this.#stretch));
+    const count = Math.max(3, least, Math.round(wanted * this.#from.stretch));
     const scenes = scenesFor(this.#wish, this.#tools.net);
     const all = scenes.flatMap(({ stops }) => shuffled(stops, random));
     return all

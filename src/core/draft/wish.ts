@@ -20,6 +20,9 @@ export const DRAFT_SHAPES = [
 ] as const;
 export type DraftShape = (typeof DRAFT_SHAPES)[number];
 
+/** Which try at a draft, and times as many places as were thought to be enough. */
+export type DraftTry = Readonly<{ attempt: number; stretch: number }>;
+
 /** What a first draft is made from. Words may be empty: then it is about a way somewhere. */
 export type DraftWish = Readonly<{
   /** What somebody wants: "carry the lamp to the tower". */
@@ -32,8 +35,12 @@ export type DraftWish = Readonly<{
   setting: Setting;
   /** The same wish with the same seed is the same draft. */
   seed: number;
-  /** Chapters that are drawn again by themselves, by how often. */
+  /** Chapters that were drawn again by themselves, by how often. */
   again?: Readonly<Partial<Record<DraftPart, number>>>;
+  /** With which try and how many places the draft was made of which a part is drawn again. */
+  from?: DraftTry;
+  /** The part that is drawn again now: no other one changes, however many tries it takes. */
+  redraw?: DraftPart;
 }>;
 
 /** Parts of a draft that can be drawn again by themselves. */

@@ -24,9 +24,9 @@
   const Editor = $derived(EDITORS[beat.kind] as Component<EditorProps<Beat['kind']>>);
   const active = $derived(desk.activeId === beat.id);
   const { number, seconds, reps, notes } = $derived(row);
-  /** Where a move would stand for what is said here, as long as it is nothing to act or to check. */
+  /** Where a move would stand for what is said to the children, as long as it is nothing to act or to check. */
   const ideasAt = $derived(
-    active && beat.kind === 'tell' && !beat.acted && !beat.check
+    active && beat.kind === 'tell' && !beat.to && !beat.acted && !beat.check
       ? placeBelow(desk.adventure, beat.id)
       : null,
   );

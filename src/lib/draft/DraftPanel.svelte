@@ -12,6 +12,7 @@
     partsOfBeat,
     withWorld,
     type Adventure,
+    type Draft,
     type DraftPart,
     type DraftShape,
     type DraftWish,
@@ -22,6 +23,7 @@
   import RefreshCw from '@lucide/svelte/icons/refresh-cw';
   import MovePicture from '$lib/figures/MovePicture.svelte';
   import { lastLed } from '$lib/ideas/last-led';
+  import { loadSoundBook } from '$lib/language/sound-book';
   import LengthOnShelf from '$lib/shelf/LengthOnShelf.svelte';
   import { newSeed } from '$lib/store/new-id';
   import { ownMoves } from '$lib/store/own-move-store.svelte';
@@ -51,7 +53,8 @@
   let shape = $state<DraftShape>('journey');
   let setting = $state.raw<Setting>({ ...DEFAULT_SETTING, slotSeconds: 12 * 60 });
   let seed = $state(newSeed());
-  let again = $state.raw<Partial<Record<DraftPart, number>>>({});
+  /** With what the draft was made that stands below; a part of it is drawn again from there. */
+  let drawnWith = $state.raw<Draft['made'] | null>(null);
 
   let made = $state.raw<Adventure | null>(null);
   let remarks = $state(0);
@@ -59,8 +62,8 @@
   let trouble = $state('');
   /** The wish that stands below: another one is asked for anew. */
   let drawn = $state('');
-  const wish = $derived<DraftWish>({ want, place, hero, learning, shape, setting, seed, again });
-  const asked = $derived(JSON.stringify({ ...wish, seed: 0, again: {} }));
+  const wish = $derived<DraftWish>({ want, place, hero, learning, shape, setting, seed });
+  const asked = $derived(JSON.stringify({ ...wish, seed: 0 }));
 
   const SHAPES = DRAFT_SHAPES.map((one) => [one, one] as const);
   /** What is drawn again by itself; a chapter of another kind goes with the adventure. */
@@ -69,16 +72,22 @@
 
   const change = (part: Partial<Setting>) => (setting = { ...setting, ...part });
 
-  async function think() {
+  async function think(part: DraftPart | null) {
     thinking = true;
     trouble = '';
     const now = asked;
     try {
-      const [lately] = await Promise.all([lastLed(''), ownMoves.load()]);
-      const request = { wish: $state.snapshot(wish) as DraftWish, lately: [...lately] };
+      const [lately, sounds] = await Promise.all([
+        lastLed(''),
+        shape === 'letters' ? loadSoundBook() : null,
+        ownMoves.load(),
+      ]);
+      const redrawn = part && drawnWith && redrawing(drawnWith, part);
+      const request = { wish: { ...wish, ...redrawn }, lately: [...lately], sounds };
       const moves = [...ownMoves.list];
       const answer = await askToDraft({ ...request, moves, pace: preferences.pace }).result;
       made = carryMoves(answer.adventure, moves);
+      drawnWith = answer.made;
       remarks = answer.remarks;
       drawn = now;
     } catch {
@@ -87,14 +96,15 @@
       thinking = false;
     }
   }
+  /** The same draft with one more go at a part of it. */
+  const redrawing = ({ again, from }: Draft['made'], part: DraftPart) => ({
+    again: { ...again, [part]: (again[part] ?? 0) + 1 },
+    from,
+    redraw: part,
+  });
   function all() {
     if (made) seed = newSeed();
-    again = {};
-    void think();
-  }
-  function one(part: DraftPart) {
-    again = { ...again, [part]: (again[part] ?? 0) + 1 };
-    void think();
+    void think(null);
   }
   const book = $derived(made ? moveBookOf(made) : null);
   const first = $derived(
@@ -225,7 +235,7 @@
               type="button"
               class="btn-quiet text-soft"
               disabled={thinking || asked !== drawn}
-              onclick={() => one(partOf(chapter.kind))}
+              onclick={() => think(partOf(chapter.kind))}
               ><RefreshCw size={16} aria-hidden="true" />{partOf(chapter.kind) === 'adventure'
                 ? 'Another way'
                 : `Another ${chapter.title.toLowerCase()}`}</button

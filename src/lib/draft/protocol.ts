@@ -1,4 +1,4 @@
-import type { Adventure, DraftWish, Move, Pace } from '$core';
+import type { Draft, DraftWish, Move, Pace, SoundBook } from '$core';
 
 /** What the page asks of the worker: everything that may cross, and nothing else. */
 export type DraftRequest = Readonly<{
@@ -8,7 +8,9 @@ export type DraftRequest = Readonly<{
   moves: readonly Move[];
   /** Ids of the moves that were led last. */
   lately: readonly string[];
+  /** How words sound, for a strip of letters; the worker has no dictionary of its own. */
+  sounds: SoundBook | null;
 }>;
 
 /** What comes back; `remarks` is how many things there are to think about. */
-export type DraftAnswer = Readonly<{ adventure: Adventure; remarks: number }>;
+export type DraftAnswer = Pick<Draft, 'adventure' | 'made'> & Readonly<{ remarks: number }>;
