@@ -377,8 +377,8 @@ export { allLearnLines, type LearnDevice, type LearnLine } from './learning/lear
 // draft
 export { draft, type Draft } from './draft/draft';
 export {
-  DRAFT_PARTS,
   DRAFT_SHAPES,
+  partOfChapter,
   type DraftPart,
   type DraftShape,
   type DraftWish,

@@ -2,6 +2,9 @@ import { readdirSync } from 'node:fs';
 import { begin, expect, leafTo, openShelf, stored, test, withScreen } from './arrup';
 import type { Page } from '@playwright/test';
 
+/** As somebody sees it who asked for nothing. */
+test.use({ contextOptions: { reducedMotion: 'no-preference' } });
+
 type Kept = {
   adaptations?: { what: string }[];
   points?: number;

@@ -11,6 +11,9 @@ import {
 import { begin, expect, openShelf, test } from './arrup';
 import { misfits, SIZES } from './misfits';
 
+/** As somebody sees it who asked for nothing. */
+test.use({ contextOptions: { reducedMotion: 'no-preference' } });
+
 /** The moves of the catalogue whose names have the longest words, and the longest names. */
 const longest = (by: (name: string) => number) =>
   [...BUILT_IN.values()].sort((a, b) => by(b.name) - by(a.name)).slice(0, 4);

@@ -1,9 +1,9 @@
-import type { Adventure } from '../document/adventure';
+import type { Adventure, Chapter } from '../document/adventure';
 import { check, type Finding } from '../findings/check';
 import { fit, FIT_SECONDS } from '../fit/fit';
 import { unroll } from '../schedule/unroll';
 import { Drafting, type DraftTools } from './drafting';
-import type { DraftTry, DraftWish } from './wish';
+import { partOfChapter, type DraftPart, type DraftTry, type DraftWish } from './wish';
 
 export type Draft = Readonly<{
   adventure: Adventure;
@@ -24,22 +24,51 @@ const LESS = 0.92;
 
 const isGrave = ({ severity }: Finding) => severity !== 'think';
 
-/** Brought to the slot, and mended as far as its findings know how. */
-function finish(adventure: Adventure, { pace, sounds, newId }: DraftTools): Omit<Draft, 'made'> {
+/** The chapters of one part of `fresh`, in the place of those that `kept` has of it. */
+function withPart(kept: Adventure, fresh: Adventure, part: DraftPart): Adventure {
+  const isOf = (chapter: Chapter) => partOfChapter(chapter) === part;
+  const at = kept.chapters.findIndex(isOf);
+  const [before, after] = [kept.chapters.slice(0, at), kept.chapters.slice(at)];
+  const others = (chapters: readonly Chapter[]) => chapters.filter((one) => !isOf(one));
+  const chapters = [...others(before), ...fresh.chapters.filter(isOf), ...others(after)];
+  return { ...kept, chapters };
+}
+
+/** All but one part is left alone by a fit. */
+function held(adventure: Adventure, part: DraftPart): Adventure {
+  const chapters = adventure.chapters.map((chapter) =>
+    partOfChapter(chapter) === part
+      ? chapter
+      : { ...chapter, beats: chapter.beats.map((beat) => ({ ...beat, fit: 'stays' as const })) },
+  );
+  return { ...adventure, chapters };
+}
+
+/**
+ * Brought to the slot, and mended as far as its findings know how. Where a part was drawn again its own
+ * amounts are fitted first, and those of the others only where that isn't enough.
+ */
+function finish(
+  adventure: Adventure,
+  { pace, sounds, newId }: DraftTools,
+  redrawn: DraftPart | null,
+): Omit<Draft, 'made'> {
   const { setting } = adventure;
   const { slotSeconds } = setting;
   const lengthOf = (one: Adventure) => unroll(one, setting, pace).totalSeconds;
-  const fitTo = (seconds: number) => fit(now, setting, pace, { seconds }).adventure;
+  const fitTo = (one: Adventure, seconds: number) => fit(one, setting, pace, { seconds }).adventure;
+  const isShort = (one: Adventure) => lengthOf(one) < slotSeconds * (1 - NEAR_SHARE);
   // A fit may be some seconds below what it is asked for: too many for a short slot.
-  const fitted = () => {
-    const first = fitTo(slotSeconds);
-    if (lengthOf(first) > slotSeconds * (1 - NEAR_SHARE)) return first;
-    const second = fitTo(slotSeconds + FIT_SECONDS - 1);
+  const fitted = (one: Adventure) => {
+    const first = fitTo(one, slotSeconds);
+    if (!isShort(first)) return first;
+    const second = fitTo(one, slotSeconds + FIT_SECONDS - 1);
     return lengthOf(second) <= slotSeconds ? second : first;
   };
+  const inPart = redrawn && withPart(adventure, fitted(held(adventure, redrawn)), redrawn);
+  const isRight = inPart && !isShort(inPart) && lengthOf(inPart) <= slotSeconds;
   const look = () => check(now, setting, unroll(now, setting, pace), sounds);
-  let now = adventure;
-  now = fitted();
+  let now = isRight ? inPart : fitted(adventure);
   let findings = look();
   for (let mend = 0; mend < MOST_MENDS; mend += 1) {
     const grave = findings.find((one) => isGrave(one) && one.rule !== 'slot' && one.fix);
@@ -47,7 +76,7 @@ function finish(adventure: Adventure, { pace, sounds, newId }: DraftTools): Omit
     now = grave.fix(now, newId);
     findings = look();
     if (!findings.some((one) => isGrave(one) && one.rule !== 'slot' && one.fix)) {
-      now = fitted();
+      now = fitted(now);
       findings = look();
     }
   }
@@ -73,8 +102,8 @@ function stretchBy(share: number): number {
  * A whole first session for a wish: a way through places of its story, each with a move that an
  * integer programme chose, in the shape that was asked for, as long as the slot (3 % or less off) and
  * with nothing above a remark to say against it, as far as one of its tries comes to that. The same
- * wish with the same seed is the same draft, apart from its ids. Where a part is drawn again the words of
- * the others stay; their amounts may not, for the whole still has its length.
+ * wish with the same seed is the same draft, apart from its ids. Where a part is drawn again
+ * the others stay as they are, as long as the whole has its length; else amounts in them may change.
  */
 export function draft(wish: DraftWish, tools: DraftTools): Draft {
   const { redraw, setting } = wish;
@@ -82,7 +111,9 @@ export function draft(wish: DraftWish, tools: DraftTools): Draft {
   let best: Draft | null = null;
   for (let tries = 0; tries < MOST_TRIES; tries += 1) {
     const made = { again, from };
-    const tried = { ...finish(new Drafting({ ...wish, again }, tools, from).make(), tools), made };
+    const fresh = new Drafting({ ...wish, again }, tools, from).make();
+    const whole = redraw && tools.kept ? withPart(tools.kept, fresh, redraw) : fresh;
+    const tried = { ...finish(whole, tools, whole === fresh ? null : redraw!), made };
     if (!best || faultsOf(tried) < faultsOf(best)) best = tried;
     if (faultsOf(best) === 0) break;
     const stretch = from.stretch * stretchBy(setting.slotSeconds / tried.seconds);

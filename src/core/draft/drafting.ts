@@ -41,6 +41,8 @@ export type DraftTools = Readonly<{
   pace: Pace;
   newId: NewId;
   lately?: ReadonlySet<string>;
+  /** The draft of which a part is drawn again: everything else of it stays. */
+  kept?: Adventure;
 }>;
 
 /**

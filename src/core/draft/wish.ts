@@ -53,3 +53,7 @@ export const DRAFT_PARTS = [
   'goodbye',
 ] as const;
 export type DraftPart = (typeof DRAFT_PARTS)[number];
+
+/** The part that a chapter belongs to: drinks and games go with the way. */
+export const partOfChapter = ({ kind }: Readonly<{ kind: string }>): DraftPart =>
+  DRAFT_PARTS.find((part) => part === kind) ?? 'adventure';

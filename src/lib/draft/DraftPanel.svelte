@@ -5,10 +5,10 @@
     beatLabel,
     carryMoves,
     DEFAULT_SETTING,
-    DRAFT_PARTS,
     DRAFT_SHAPES,
     moveBookOf,
     listed,
+    partOfChapter,
     partsOfBeat,
     withWorld,
     type Adventure,
@@ -66,9 +66,6 @@
   const asked = $derived(JSON.stringify({ ...wish, seed: 0 }));
 
   const SHAPES = DRAFT_SHAPES.map((one) => [one, one] as const);
-  /** What is drawn again by itself; a chapter of another kind goes with the adventure. */
-  const partOf = (kind: string): DraftPart =>
-    DRAFT_PARTS.find((part) => part === kind) ?? 'adventure';
 
   const change = (part: Partial<Setting>) => (setting = { ...setting, ...part });
 
@@ -83,7 +80,12 @@
         ownMoves.load(),
       ]);
       const redrawn = part && drawnWith && redrawing(drawnWith, part);
-      const request = { wish: { ...wish, ...redrawn }, lately: [...lately], sounds };
+      const request = {
+        wish: { ...wish, ...redrawn },
+        lately: [...lately],
+        kept: part && made,
+        sounds,
+      };
       const moves = [...ownMoves.list];
       const answer = await askToDraft({ ...request, moves, pace: preferences.pace }).result;
       made = carryMoves(answer.adventure, moves);
@@ -107,10 +109,12 @@
     void think(null);
   }
   const book = $derived(made ? moveBookOf(made) : null);
+  /** The first chapter of each part. */
   const first = $derived(
-    made?.chapters.filter(({ kind }, n, chapters) => {
-      return chapters.findIndex((other) => partOf(other.kind) === partOf(kind)) === n;
-    }),
+    made?.chapters.filter(
+      (chapter, n, all) =>
+        all.findIndex((other) => partOfChapter(other) === partOfChapter(chapter)) === n,
+    ),
   );
 </script>
 
@@ -235,8 +239,8 @@
               type="button"
               class="btn-quiet text-soft"
               disabled={thinking || asked !== drawn}
-              onclick={() => think(partOf(chapter.kind))}
-              ><RefreshCw size={16} aria-hidden="true" />{partOf(chapter.kind) === 'adventure'
+              onclick={() => think(partOfChapter(chapter))}
+              ><RefreshCw size={16} aria-hidden="true" />{partOfChapter(chapter) === 'adventure'
                 ? 'Another way'
                 : `Another ${chapter.title.toLowerCase()}`}</button
             >
