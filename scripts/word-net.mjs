@@ -96,8 +96,8 @@ function nearest(images, senses, synsets) {
     queue[cost].push(synset);
   };
   // Images that were written down first are the plainer ones: of two that are as near, the first.
-  for (const { image, of } of images.map((one) => ({ image: one.name, of: one })))
-    for (const synset of sourcesOf(of, senses, synsets)) reach(synset, 0, image);
+  for (const image of images)
+    for (const synset of sourcesOf(image, senses, synsets)) reach(synset, 0, image.name);
   for (let cost = 0; cost <= FURTHEST; cost += 1) {
     for (let n = 0; n < queue[cost].length; n += 1) {
       const synset = queue[cost][n];
@@ -138,7 +138,9 @@ export function cutWordNet(images) {
     const first = found.sort((a, b) => a.steps - b.steps)[0];
     if (!first || first.steps > FURTHEST) continue;
     const head = `${first.image.replaceAll(' ', '_')} ${part}${first.steps}`;
-    groups.set(head, [...(groups.get(head) ?? []), word]);
+    const group = groups.get(head);
+    if (group) group.push(word);
+    else groups.set(head, [word]);
   }
   return [...groups].map(([head, words]) => `${head} ${words.join(' ')}`).join('\n');
 }

@@ -23,6 +23,9 @@ export const test = base.extend<{ strict: void }>({
 });
 export { expect };
 
+/** For `test.use`: pictures move, as for somebody who asked for nothing. Elsewhere they stand still. */
+export const WITH_MOTION = { contextOptions: { reducedMotion: 'no-preference' } } as const;
+
 /** Opens one of the tabs beside the script: "Notes", "Expect", "Body", "Fit it", "Story" or "Find". */
 export async function lookAt(page: Page, tab: string): Promise<void> {
   const look = page.getByRole('complementary', { name: 'What to look at' });

@@ -1,8 +1,7 @@
 import type { Locator, Page } from '@playwright/test';
-import { begin, expect, leafTo, openShelf, stored, test } from './arrup';
+import { begin, expect, leafTo, openShelf, stored, test, WITH_MOTION } from './arrup';
 
-/** As somebody sees it who asked for nothing. */
-test.use({ contextOptions: { reducedMotion: 'no-preference' } });
+test.use(WITH_MOTION);
 
 /** What a canvas shows now, as text to be compared. */
 const drawn = (canvas: Locator) => canvas.evaluate((one) => (one as HTMLCanvasElement).toDataURL());

@@ -1,9 +1,8 @@
 import { readdirSync } from 'node:fs';
-import { begin, expect, leafTo, openShelf, stored, test, withScreen } from './arrup';
+import { begin, expect, leafTo, openShelf, stored, test, withScreen, WITH_MOTION } from './arrup';
 import type { Page } from '@playwright/test';
 
-/** As somebody sees it who asked for nothing. */
-test.use({ contextOptions: { reducedMotion: 'no-preference' } });
+test.use(WITH_MOTION);
 
 type Kept = {
   adaptations?: { what: string }[];

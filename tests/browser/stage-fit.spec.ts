@@ -8,11 +8,10 @@ import {
   moveBeat,
   withBeats,
 } from '../../src/core/testing/make';
-import { begin, expect, openShelf, test } from './arrup';
+import { begin, expect, openShelf, test, WITH_MOTION } from './arrup';
 import { misfits, SIZES } from './misfits';
 
-/** As somebody sees it who asked for nothing. */
-test.use({ contextOptions: { reducedMotion: 'no-preference' } });
+test.use(WITH_MOTION);
 
 /** The moves of the catalogue whose names have the longest words, and the longest names. */
 const longest = (by: (name: string) => number) =>

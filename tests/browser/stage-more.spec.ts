@@ -1,9 +1,8 @@
 import { serializeArrupJson } from '../../src/core';
 import { drawBeat, withBeats } from '../../src/core/testing/make';
-import { begin, expect, leafTo, openShelf, stored, test, withScreen } from './arrup';
+import { begin, expect, leafTo, openShelf, stored, test, withScreen, WITH_MOTION } from './arrup';
 
-/** As somebody sees it who asked for nothing. */
-test.use({ contextOptions: { reducedMotion: 'no-preference' } });
+test.use(WITH_MOTION);
 
 type Kept = {
   note: string;

@@ -1,8 +1,7 @@
-import { begin, expect, leafTo, openShelf, stored, test } from './arrup';
+import { begin, expect, leafTo, openShelf, stored, test, WITH_MOTION } from './arrup';
 import type { Page } from '@playwright/test';
 
-/** As somebody sees it who asked for nothing. */
-test.use({ contextOptions: { reducedMotion: 'no-preference' } });
+test.use(WITH_MOTION);
 
 type Kept = {
   id: string;

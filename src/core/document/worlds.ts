@@ -1,4 +1,4 @@
-import type { World } from '../model/world';
+import { MOST_IN_WORLD, type World } from '../model/world';
 import type { Adventure } from './adventure';
 
 const key = (text: string) => text.trim().toLowerCase();
@@ -39,9 +39,6 @@ export function worldsOf(adventures: readonly Pick<Adventure, 'world'>[]): reado
   });
 }
 
-/** The most of each that a world may hold. */
-const MOST = { cast: 40, words: 200, colours: 40 } as const;
-
 /** A story that goes on in a world: what it has stays, and the world's cast, words and colours join it. */
 export function withWorld(adventure: Adventure, world: World): Adventure {
   const own = adventure.world;
@@ -50,9 +47,9 @@ export function withWorld(adventure: Adventure, world: World): Adventure {
     world: {
       ...own,
       name: world.name,
-      cast: joined([own.cast, world.cast], ({ name }) => name).slice(0, MOST.cast),
-      words: joined([own.words, world.words], (one) => one).slice(0, MOST.words),
-      colours: joined([own.colours, world.colours], (one) => one).slice(0, MOST.colours),
+      cast: joined([own.cast, world.cast], ({ name }) => name).slice(0, MOST_IN_WORLD.cast),
+      words: joined([own.words, world.words], (one) => one).slice(0, MOST_IN_WORLD.words),
+      colours: joined([own.colours, world.colours], (one) => one).slice(0, MOST_IN_WORLD.colours),
     },
   };
 }

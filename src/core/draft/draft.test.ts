@@ -94,9 +94,8 @@ describe('a draft', () => {
     const ways = new Set<string>();
     for (const redraw of ['cool-down', 'welcome', 'adventure', 'adventure'] as const) {
       const { made, adventure } = last;
-      const again = { ...made.again, [redraw]: (made.again[redraw] ?? 0) + 1 };
-      const wish = wishFor({ shape: 'cards', ...made, again, redraw });
-      const next = draft(wish, { ...at, kept: adventure });
+      const again = { part: redraw, kept: adventure };
+      const next = draft(wishFor({ shape: 'cards', ...made, redraw: again }), at);
       if (redraw !== 'adventure')
         expect(chaptersOf(next.adventure, redraw)).toEqual(chaptersOf(adventure, redraw));
       expect(next.adventure.chapters.map(partOfChapter).at(-1)).toBe('goodbye');

@@ -70,12 +70,14 @@ function finish(
   const look = () => check(now, setting, unroll(now, setting, pace), sounds);
   let now = isRight ? inPart : fitted(adventure);
   let findings = look();
-  for (let mend = 0; mend < MOST_MENDS; mend += 1) {
-    const grave = findings.find((one) => isGrave(one) && one.rule !== 'slot' && one.fix);
-    if (!grave?.fix) break;
-    now = grave.fix(now, newId);
+  // How long it is, the fit mends.
+  const mend = () => findings.find((one) => isGrave(one) && one.rule !== 'slot' && one.fix)?.fix;
+  for (let mends = 0; mends < MOST_MENDS; mends += 1) {
+    const fix = mend();
+    if (!fix) break;
+    now = fix(now, newId);
     findings = look();
-    if (!findings.some((one) => isGrave(one) && one.rule !== 'slot' && one.fix)) {
+    if (!mend()) {
       now = fitted(now);
       findings = look();
     }
@@ -89,6 +91,12 @@ function faultsOf({ findings, seconds, adventure }: Omit<Draft, 'made'>): number
   const off = Math.abs(seconds - slotSeconds) / slotSeconds;
   return findings.filter(isGrave).length + (off <= NEAR_SHARE ? 0 : 1 + off);
 }
+
+type Again = NonNullable<DraftWish['again']>;
+const onceMore = (again: Again, part: DraftPart): Again => ({
+  ...again,
+  [part]: (again[part] ?? 0) + 1,
+});
 
 const FIRST_TRY: DraftTry = { attempt: 0, stretch: 1 };
 
@@ -106,20 +114,21 @@ function stretchBy(share: number): number {
  * the others stay as they are, as long as the whole has its length; else amounts in them may change.
  */
 export function draft(wish: DraftWish, tools: DraftTools): Draft {
-  const { redraw, setting } = wish;
+  const { redraw = null, setting } = wish;
   let { again = {}, from = FIRST_TRY } = wish;
+  if (redraw) again = onceMore(again, redraw.part);
   let best: Draft | null = null;
   for (let tries = 0; tries < MOST_TRIES; tries += 1) {
     const made = { again, from };
     const fresh = new Drafting({ ...wish, again }, tools, from).make();
-    const whole = redraw && tools.kept ? withPart(tools.kept, fresh, redraw) : fresh;
-    const tried = { ...finish(whole, tools, whole === fresh ? null : redraw!), made };
+    const whole = redraw ? withPart(redraw.kept, fresh, redraw.part) : fresh;
+    const tried = { ...finish(whole, tools, redraw?.part ?? null), made };
     if (!best || faultsOf(tried) < faultsOf(best)) best = tried;
     if (faultsOf(best) === 0) break;
     const stretch = from.stretch * stretchBy(setting.slotSeconds / tried.seconds);
     if (redraw) {
-      again = { ...again, [redraw]: (again[redraw] ?? 0) + 1 };
-      if (redraw === 'adventure') from = { ...from, stretch };
+      again = onceMore(again, redraw.part);
+      if (redraw.part === 'adventure') from = { ...from, stretch };
     } else {
       from = { attempt: from.attempt + 1, stretch };
     }

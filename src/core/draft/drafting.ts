@@ -18,6 +18,7 @@ import type { MoveBook } from '../moves/move-book';
 import { makeMoveFinder } from '../moves/move-finder';
 import { capital } from '../words/capital';
 import type { SoundBook } from '../words/phonemes';
+import { remember } from '../words/remember';
 import { chooseMoves, landingsOf, type ChosenStop } from './choose';
 import { gameNeeds, gameOf, gameSeconds } from './games';
 import { CALMS, COOL_DOWNS, WARM_UPS, type Stop } from './scenes';
@@ -41,8 +42,6 @@ export type DraftTools = Readonly<{
   pace: Pace;
   newId: NewId;
   lately?: ReadonlySet<string>;
-  /** The draft of which a part is drawn again: everything else of it stays. */
-  kept?: Adventure;
 }>;
 
 /**
@@ -65,6 +64,9 @@ const DRINK_AFTER_SECONDS = 4.2 * 60;
 const TOP_NUMBER = 10;
 const LEAST_TOP = 4;
 
+/** Made once for all tries. */
+const finderOf = remember(makeMoveFinder);
+
 /** One try at a draft: its parts, each with chances of its own. */
 export class Drafting {
   readonly #tools: DraftTools;
@@ -81,7 +83,7 @@ export class Drafting {
     this.#from = from;
     const { setting } = wish;
     this.#lines = {
-      finder: makeMoveFinder(tools.book),
+      finder: finderOf(tools.book),
       ages: setting.ages,
       kit: setting.kit,
       book: tools.sounds,

@@ -1,3 +1,4 @@
+import type { Adventure } from '../document/adventure';
 import type { Setting } from '../model/setting';
 
 /** Shapes that a first draft can have, as presenters know them. */
@@ -39,8 +40,8 @@ export type DraftWish = Readonly<{
   again?: Readonly<Partial<Record<DraftPart, number>>>;
   /** With which try and how many places the draft was made of which a part is drawn again. */
   from?: DraftTry;
-  /** The part that is drawn again now: no other one changes, however many tries it takes. */
-  redraw?: DraftPart;
+  /** The part that is drawn once more now, and the draft that it's of: all the rest of that one stays. */
+  redraw?: Readonly<{ part: DraftPart; kept: Adventure }>;
 }>;
 
 /** Parts of a draft that can be drawn again by themselves. */

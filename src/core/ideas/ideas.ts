@@ -50,6 +50,11 @@ export function suits(move: Move, setting: Setting): boolean {
 /** From here on a move is one of two children or more. */
 const TOGETHER = 0.9;
 
+/** The moves of a book that suit a setting: asked for with every line, and the same until either changes. */
+const suitingOf = remember((book: MoveBook) =>
+  remember((setting: Setting) => [...book.values()].filter((move) => suits(move, setting))),
+);
+
 const SOFT_FAMILIES = new Set(['breath', 'stretch']);
 /** How far a likeness in qualities counts beside a move that an image names. */
 const LIKENESS = 0.5;
@@ -81,8 +86,26 @@ const picturesOf = remember((book: MoveBook) => {
 const namesOf = remember(
   (move: Move) => new Set(plainWords(move.name).flatMap((word) => baseForms(word))),
 );
-const isInName = (move: Move, said: string) =>
-  baseForms(said).some((form) => namesOf(move).has(form));
+
+/** What one image of a line says for a move: that it names it, that it's its picture, that it's called so. */
+type Says = Readonly<{ one: FoundImage; named: number; shown: number; own: number }>;
+
+/** What each image says, for any move. */
+function sayings(found: readonly FoundImage[], book: MoveBook): (move: Move) => readonly Says[] {
+  const byPicture = picturesOf(book);
+  const heard = found.map((one) => ({
+    one,
+    pictures: byPicture.get(one.said) ?? [],
+    forms: one.image.kind === 'describing' ? [] : baseForms(one.said),
+  }));
+  return (move) =>
+    heard.map(({ one, pictures, forms }) => ({
+      one,
+      named: one.image.moves.get(move.id) ?? 0,
+      shown: pictures.includes(move.id) ? PICTURED : 0,
+      own: forms.some((form) => namesOf(move).has(form)) ? NAMED : 0,
+    }));
+}
 
 /** Everything that the images of a line have, added up. */
 function qualitiesIn(found: readonly FoundImage[]): ReadonlyMap<Quality, number> {
@@ -146,22 +169,16 @@ function againstLine(move: Move, found: readonly FoundImage[]): number {
 type Why = Readonly<{ found: FoundImage; quality: Quality | null; much: number }>;
 
 /** The word of the line that a move is for, and the quality that the two share the most of. */
-function whyOf(
-  move: Move,
-  found: readonly FoundImage[],
-  pictured: ReadonlySet<string>,
-): Why | null {
+function whyOf(move: Move, says: readonly Says[]): Why | null {
   const felt = qualitiesOf(move);
   let best: Why | null = null;
-  for (const one of found) {
-    const named = one.image.moves.get(move.id) ?? 0;
-    const isPicture = pictured.has(one.said) ? PICTURED : 0;
+  for (const { one, named, shown } of says) {
     let shared: [Quality | null, number] = [null, 0];
     for (const [quality, much] of one.image.qualities) {
       const both = much * (felt.get(quality) ?? 0);
       if (both > shared[1]) shared = [quality, both];
     }
-    const much = one.weight * (named + isPicture + LIKENESS * shared[1]);
+    const much = one.weight * (named + shown + LIKENESS * shared[1]);
     if (much > (best?.much ?? 0)) {
       best = { found: one, quality: shared[1] >= SHARED ? shared[0] : null, much };
     }
@@ -177,32 +194,21 @@ function allIdeas(found: readonly FoundImage[], context: IdeaContext): Idea[] {
     1,
     found.reduce((sum, { weight }) => sum + weight, 0),
   );
-  const byPicture = picturesOf(book);
+  const saysFor = sayings(found, book);
   const ideas: Idea[] = [];
-  for (const move of book.values()) {
-    if (!suits(move, setting)) continue;
-    const pictured = new Set(
-      found.filter(({ said }) => byPicture.get(said)?.includes(move.id)).map(({ said }) => said),
-    );
-    const why = whyOf(move, found, pictured);
+  for (const move of suitingOf(book)(setting)) {
+    const says = saysFor(move);
+    const why = whyOf(move, says);
     if (!why) continue;
-    const named = found.reduce(
-      (sum, one) => sum + one.weight * (one.image.moves.get(move.id) ?? 0),
-      0,
-    );
-    const own = found.reduce(
-      (sum, { image, said, weight }) =>
-        sum + (image.kind !== 'describing' && isInName(move, said) ? weight * NAMED : 0),
-      0,
-    );
-    const shown = found.reduce(
-      (sum, one) => sum + (pictured.has(one.said) ? one.weight * PICTURED : 0),
+    const isNamed = says.some(({ named }) => named > 0);
+    const said = says.reduce(
+      (sum, { one, named, shown, own }) => sum + one.weight * (named + shown + own),
       0,
     );
     // A breath or a stretch is for what is calm: likeness alone makes none of a chase.
     const alike =
-      SOFT_FAMILIES.has(move.family) && named === 0 ? 0 : likeness(wanted, qualitiesOf(move));
-    const base = named + own + shown + LIKENESS * most * alike * alike;
+      SOFT_FAMILIES.has(move.family) && !isNamed ? 0 : likeness(wanted, qualitiesOf(move));
+    const base = said + LIKENESS * most * alike * alike;
     const kept = context.beside?.has(move.id) ? 1 - BESIDE : 1;
     const again = context.lately?.has(move.id) ? 1 - LATELY : 1;
     const score = base * kept * again * againstLine(move, found);

@@ -1,4 +1,5 @@
 import type { Move } from '../model/move';
+import { remember } from '../words/remember';
 import { FELT } from './felt';
 import { isQuality, type Quality } from './qualities';
 
@@ -41,7 +42,7 @@ const TOLD_WEIGHT = 0.4;
  * How much of each quality a move has, 0 to 1, those that it has none of left out. A move that is
  * drawn like one of the catalogue feels like it.
  */
-export function qualitiesOf(move: Move): ReadonlyMap<Quality, number> {
+export const qualitiesOf = remember((move: Move): ReadonlyMap<Quality, number> => {
   const like = move.figure?.kind === 'like' ? move.figure.move : move.id;
   const felt = FELT_BY_ID.get(like) ?? [];
   const found = new Map<Quality, number>();
@@ -50,4 +51,4 @@ export function qualitiesOf(move: Move): ReadonlyMap<Quality, number> {
     found.set(quality, Math.max(found.get(quality) ?? 0, WEIGHTS[n] ?? WEIGHTS.at(-1)!));
   }
   return found;
-}
+});

@@ -162,6 +162,17 @@ function lookUp(words: readonly string[]): readonly Image[] {
   return isPast(first) && done.length > 0 && own.every(isDoing) ? done : images;
 }
 
+/** The longest name of images that begins at a word, and the images; null where none does. */
+function longestAt(words: readonly Word[], at: number) {
+  for (let length = Math.min(LONGEST, words.length - at); length > 0; length -= 1) {
+    const said = words.slice(at, at + length).map(({ text }) => text);
+    if (length === 1 && PASSED_OVER.has(said[0]!)) continue;
+    const images = lookUp(said);
+    if (images.length > 0) return { length, images, said: said.join(' ') };
+  }
+  return null;
+}
+
 /** What is named is a thing more often than a doing, as far as nothing else tells. */
 const DOING_IS_RARER = 0.6;
 
@@ -201,23 +212,17 @@ export function readImages(
     before: words[at - 1]?.text,
     after: words[at + length]?.text,
   });
-  for (let at = 0; at < words.length;) {
-    const length = [3, 2, 1].find(
-      (many) =>
-        many <= LONGEST &&
-        at + many <= words.length &&
-        (many > 1 || !PASSED_OVER.has(words[at]!.text)) &&
-        lookUp(words.slice(at, at + many).map(({ text }) => text)).length > 0,
-    );
+  let at = 0;
+  while (at < words.length) {
     const { text, isName } = words[at]!;
-    if (length) {
-      const said = words.slice(at, at + length).map((one) => one.text);
-      add(meant(lookUp(said), around(at, length)), said.join(' '), 1);
+    const named = longestAt(words, at);
+    if (named) {
+      add(meant(named.images, around(at, named.length)), named.said, 1);
     } else if (!PASSED_OVER.has(text) && !isName) {
       const further = net && lookFurther(text, around(at, 1), net);
       if (further) add([further.image], text, further.share);
     }
-    at += length ?? 1;
+    at += named?.length ?? 1;
   }
   return weighDoers(found);
 }

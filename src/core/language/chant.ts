@@ -174,9 +174,9 @@ export function rhymesFor(
 ): readonly string[] {
   const end = lastWord(line);
   if (!end) return [];
-  const early = spache
+  const rhyming = (words: readonly string[]) => words.filter((word) => rhymes(end, word, sounds));
+  const early = rhyming(spache)
     .filter((word) => word.length > 1 && !WEAK_ENDS.test(word))
     .sort((a, b) => a.length - b.length || (a < b ? -1 : 1));
-  const all = [...new Set([...own.map((word) => word.toLowerCase()), ...early])];
-  return all.filter((word) => rhymes(end, word, sounds)).slice(0, most);
+  return [...new Set([...rhyming(own.map((word) => word.toLowerCase())), ...early])].slice(0, most);
 }

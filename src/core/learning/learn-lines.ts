@@ -1,8 +1,7 @@
 import { LEARN_SETS, LETTER_SETS, TABLES, type LearnSet } from './sets';
 
 /** What a set can be laid out on. */
-export const LEARN_DEVICES = ['die', 'cards', 'wheel', 'calls', 'strip'] as const;
-export type LearnDevice = (typeof LEARN_DEVICES)[number];
+export type LearnDevice = 'die' | 'cards' | 'wheel' | 'calls' | 'strip';
 
 /** A line as a presenter types it, for one set on one device. */
 export type LearnLine = Readonly<{ name: string; device: LearnDevice; line: string }>;
@@ -51,7 +50,7 @@ export function linesOfSet(set: LearnSet): readonly LearnLine[] {
 }
 
 /** Letters and sounds, a set a line. */
-export const letterLines = (): readonly LearnLine[] =>
+const letterLines = (): readonly LearnLine[] =>
   LETTER_SETS.map(({ name, letters }) => ({
     name,
     device: 'strip',
@@ -59,7 +58,7 @@ export const letterLines = (): readonly LearnLine[] =>
   }));
 
 /** Times tables on two dice: one says what, the other how many times, and the children say the product. */
-export const tableLines = (): readonly LearnLine[] =>
+const tableLines = (): readonly LearnLine[] =>
   TABLES.map((times) => ({
     name: `table of ${times}`,
     device: 'die',

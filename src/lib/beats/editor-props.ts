@@ -16,7 +16,7 @@ import type {
 export type Ideas = Readonly<{
   names: (move: Move) => Promise<readonly GuiseProposal[]>;
   letter: (strip: Draw, entry: Entry) => Promise<readonly LetterIdea[]>;
-  /** The story's own words and names. */
+  /** The story's own words. */
   words: () => readonly string[];
 }>;
 

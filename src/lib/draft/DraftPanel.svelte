@@ -79,15 +79,11 @@
         shape === 'letters' ? loadSoundBook() : null,
         ownMoves.load(),
       ]);
-      const redrawn = part && drawnWith && redrawing(drawnWith, part);
-      const request = {
-        wish: { ...wish, ...redrawn },
-        lately: [...lately],
-        kept: part && made,
-        sounds,
-      };
+      const redrawn = part && made && { ...drawnWith, redraw: { part, kept: made } };
       const moves = [...ownMoves.list];
-      const answer = await askToDraft({ ...request, moves, pace: preferences.pace }).result;
+      const { pace } = preferences;
+      const request = { wish: { ...wish, ...redrawn }, pace, moves, lately: [...lately], sounds };
+      const answer = await askToDraft(request).result;
       made = carryMoves(answer.adventure, moves);
       drawnWith = answer.made;
       remarks = answer.remarks;
@@ -98,12 +94,6 @@
       thinking = false;
     }
   }
-  /** The same draft with one more go at a part of it. */
-  const redrawing = ({ again, from }: Draft['made'], part: DraftPart) => ({
-    again: { ...again, [part]: (again[part] ?? 0) + 1 },
-    from,
-    redraw: part,
-  });
   function all() {
     if (made) seed = newSeed();
     void think(null);

@@ -1,4 +1,4 @@
-import type { Adventure, Draft, DraftWish, Move, Pace, SoundBook } from '$core';
+import type { Draft, DraftWish, Move, Pace, SoundBook } from '$core';
 
 /** What the page asks of the worker: everything that may cross, and nothing else. */
 export type DraftRequest = Readonly<{
@@ -8,8 +8,6 @@ export type DraftRequest = Readonly<{
   moves: readonly Move[];
   /** Ids of the moves that were led last. */
   lately: readonly string[];
-  /** The draft of which a part is drawn again. */
-  kept: Adventure | null;
   /** How words sound, for a strip of letters; the worker has no dictionary of its own. */
   sounds: SoundBook | null;
 }>;
