@@ -31,3 +31,14 @@ test('a first draft: asked for in a sentence, a part drawn again, taken to the D
   await expect(lengthOnDesk(page)).toContainText(/9:[45]\d|10:00/u);
   await expect(page.getByRole('article', { name: /draw$/u })).toHaveCount(1);
 });
+
+test('a draft with words longer than a phone is no wider than it', async ({ page }) => {
+  await openShelf(page);
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.getByRole('button', { name: 'First draft' }).click();
+  await page.getByLabel('Where it plays').fill('the Steppingstonesinthereedbedsbetweentwovillages');
+  await page.getByLabel('Minutes in the slot').fill('5');
+  await page.getByRole('button', { name: 'Draft it' }).click();
+  await expect(page.getByRole('article', { name: 'The draft' })).toBeVisible({ timeout: 40_000 });
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+});

@@ -214,7 +214,7 @@
 {#if made && book}
   <article class="draft" aria-label="The draft" aria-busy={thinking} data-draft>
     <header class="flex flex-wrap items-baseline justify-between gap-3 border-b-2 border-ink pb-2">
-      <h3 class="text-2xl">{made.title}</h3>
+      <h3 class="min-w-0 text-2xl">{made.title}</h3>
       <p class="text-soft tabular">
         <LengthOnShelf adventure={made} pace={preferences.pace} />{#if remarks > 0}, {remarks}
           to think about{/if}
@@ -223,7 +223,7 @@
     {#each made.chapters as chapter (chapter.id)}
       <section class="border-b border-line py-3">
         <div class="flex flex-wrap items-center justify-between gap-2">
-          <h4 class="font-heading text-lg font-bold">{chapter.title}</h4>
+          <h4 class="min-w-0 font-heading text-lg font-bold">{chapter.title}</h4>
           {#if first?.includes(chapter)}
             <button
               type="button"
@@ -245,7 +245,7 @@
                 >{#if move}<MovePicture {move} size={36} />{/if}</span
               >
               {#if beat.kind === 'tell'}
-                <span>{beat.text}</span>
+                <span class="min-w-0">{beat.text}</span>
               {:else}
                 <span class="min-w-0"
                   ><span class="font-semibold">{beatLabel(beat, book)}</span>
@@ -271,6 +271,8 @@
     border: 1px solid var(--line);
     border-radius: 4px 20px 4px 4px;
     background: var(--raised);
+    /* A word of the story may be longer than a phone is wide. */
+    overflow-wrap: anywhere;
   }
   .draft[aria-busy='true'] {
     opacity: 0.55;
