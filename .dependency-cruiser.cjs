@@ -87,7 +87,7 @@ module.exports = {
       to: {
         pathNot: [
           '^src/core',
-          '^node_modules/(zod|papaparse|@types/papaparse|yalps|spache|dale-chall|syllable|pure-rand|minisearch|fastest-levenshtein|pluralize|@types/pluralize|stemmer|marked|fflate|docx|ical-generator|ical.js|date-fns|pdfmake)/',
+          '^node_modules/(zod|papaparse|@types/papaparse|yalps|spache|dale-chall|syllable|pure-rand|minisearch|fastest-levenshtein|pluralize|@types/pluralize|stemmer|marked|fflate|@scure/base|docx|ical-generator|ical.js|date-fns|pdfmake)/',
           '^pdfmake/interfaces$',
         ],
       },
@@ -122,7 +122,7 @@ module.exports = {
       to: {
         couldNotResolve: true,
         pathNot:
-          '^([$]app|[$]env|[$]service-worker|virtual:word-net|[.]/[$]types|pdfmake/interfaces$)',
+          '^([$]app|[$]env|[$]service-worker|virtual:word-net|virtual:take-along|[.]/[$]types|pdfmake/interfaces$)',
       },
     },
     {

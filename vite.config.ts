@@ -3,6 +3,7 @@ import { sveltekit } from '@sveltejs/kit/vite';
 import tailwindcss from '@tailwindcss/vite';
 import type { Plugin } from 'vite';
 import { defineConfig } from 'vitest/config';
+import { takeAlong } from './scripts/take-along.mjs';
 import { wordNet } from './scripts/word-net.mjs';
 
 /**
@@ -26,8 +27,8 @@ const withoutJsonSchema: Plugin = {
 };
 
 export default defineConfig({
-  plugins: [withoutJsonSchema, wordNet(), tailwindcss(), sveltekit()],
-  worker: { format: 'es', plugins: () => [wordNet()] },
+  plugins: [withoutJsonSchema, wordNet(), takeAlong(), tailwindcss(), sveltekit()],
+  worker: { format: 'es', plugins: () => [wordNet(), takeAlong()] },
   build: {
     modulePreload: {
       // Places are fetched with all they need at once; what opens within a page brings only its styles

@@ -1,12 +1,13 @@
 import { join } from 'node:path';
 import { defineConfig } from 'vite';
+import { takeAlong } from './scripts/take-along.mjs';
 import { wordNet } from './scripts/word-net.mjs';
 
 const at = (path: string) => join(import.meta.dirname, path);
 
 /** The server that hosts the built application, and its workers: `build/index.js` and beside it. */
 export default defineConfig({
-  plugins: [wordNet()],
+  plugins: [wordNet(), takeAlong()],
   resolve: { alias: { $core: at('src/core'), $lib: at('src/lib') } },
   ssr: { noExternal: true },
   build: {

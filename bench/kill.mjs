@@ -88,6 +88,12 @@ function isLost(told, text, round) {
   return Boolean(told.line) && !text.includes(told.line);
 }
 
+/** On a busy machine it takes its time until there is anything to lose. */
+async function begun(told) {
+  for (let waited = 0; waited < 30_000 && Object.keys(told).length === 0; waited += 50)
+    await pause(50);
+}
+
 /** Kills a browser so many times; gives what was lost, and how many rows couldn't be read. */
 export async function killOften({ at, kills, seed }) {
   const home = mkdtempSync(join(tmpdir(), 'arrup-kill-'));
@@ -101,7 +107,8 @@ export async function killOften({ at, kills, seed }) {
     const told = {};
     const { page } = await open(home);
     const work = ways[round % ways.length]({ at, page, told, round }).catch(() => undefined);
-    await pause(1500 + share() * 3500);
+    await begun(told);
+    await pause(share() * 3500);
     kill(home);
     await work;
     await pause(300);

@@ -52,8 +52,8 @@ function newestIn(folder) {
 export function buildApplication() {
   const sources = Math.max(
     ...['src', 'static'].map((folder) => newestIn(join(root, folder))),
-    ...['package-lock.json', 'svelte.config.js', 'vite.config.ts'].map((f) =>
-      changedAt(join(root, f)),
+    ...['package-lock.json', 'svelte.config.js', 'vite.config.ts', 'vite.server.config.ts'].map(
+      (f) => changedAt(join(root, f)),
     ),
   );
   if (changedAt(join(root, 'build', 'index.js')) >= sources) return;

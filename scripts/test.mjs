@@ -84,7 +84,7 @@ const unitOk = check('Unit tests', 'unit', [
 ]);
 countReport(unitFile, unitOk, (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests }));
 
-if (count(check('Build', 'build'))) {
+if (count(check('Build', 'build', [], { ARRUP_HERE_ONLY: '1' }))) {
   const browserFile = join(reports, 'browser.json');
   const browserOk = check('Browser tests', 'browser', ['--reporter=list,json'], {
     PLAYWRIGHT_JSON_OUTPUT_NAME: browserFile,

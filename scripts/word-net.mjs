@@ -146,7 +146,7 @@ export function cutWordNet(images) {
 }
 
 const ID = 'virtual:word-net';
-let cut = null;
+const CUT = Symbol.for('arrup.word-net');
 
 /** A plugin of the build: `virtual:word-net` is the word net, cut to our images, as text. */
 export function wordNet() {
@@ -156,8 +156,8 @@ export function wordNet() {
     async load(id) {
       if (id !== `\0${ID}`) return null;
       const images = join(root, 'src', 'core', 'ideas', 'images', 'index.ts');
-      cut ??= runnerImport(images).then(({ module }) => cutWordNet(module.IMAGES));
-      return `export default ${JSON.stringify(await cut)};`;
+      globalThis[CUT] ??= runnerImport(images).then(({ module }) => cutWordNet(module.IMAGES));
+      return `export default ${JSON.stringify(await globalThis[CUT])};`;
     },
   };
 }

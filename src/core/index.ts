@@ -250,6 +250,7 @@ export { IDEAS, ideasFor, reasonOf, type Idea } from './ideas/ideas';
 export { readWordNet, type WordNet } from './ideas/word-net';
 // prep
 export { cautionsOf, DEFERRING_LINE } from './prep/cautions';
+export { clockOrBlank, rowsByChapter } from './print/run-sheet-rows';
 export { isShort, kitInWords, kitListOf, type KitLine } from './prep/kit-list';
 export { pluralOf } from './words/plurals';
 export { roomDrawing } from './prep/room-drawing';
@@ -407,6 +408,26 @@ export {
   isAsWritten,
   serializeArrupJson,
 } from './formats/arrup-json/arrup-json';
+export { MOST_MADE_BY } from './model/text';
+export { parseCarried, parseTakeAlong, type Carried } from './formats/html/take-along';
+export {
+  adventureInLink,
+  codeFragment,
+  linkFragment,
+  LONG_LINK_CHARACTERS,
+  MOST_LINK_CHARACTERS,
+} from './formats/link/link';
+export { lineOfBeat } from './beats/lines';
+export { tellAsWritten } from './beats/tell';
+export { headInWords } from './formats/script/script-head-words';
+export {
+  ABOUT,
+  differencesOf,
+  takeAll,
+  takeDifference,
+  type About,
+  type Difference,
+} from './document/compare';
 export { parseBeatsCsv } from './formats/beats-csv/beats-csv';
 export { FILE_FORMAT_IDS, FILE_FORMATS, fileNameOf } from './formats/file-formats';
 export type { FileFormatId } from './formats/file-formats';

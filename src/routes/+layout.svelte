@@ -33,7 +33,7 @@
   const onDesk = $derived(page.route.id === '/desk/[id]');
   /** Each place, and what else begins the addresses that belong to it. */
   const places = [
-    { path: '/' as const, name: 'Shelf', also: ['/desk', '/prep', '/rehearse', '/trash'] },
+    { path: '/' as const, name: 'Shelf', also: ['/desk', '/prep', '/rehearse', '/trash', '/take'] },
     { path: '/moves' as const, name: 'Moves', also: ['/moves'] },
     { path: '/series' as const, name: 'Series', also: ['/series'] },
     { path: '/logbook' as const, name: 'Logbook', also: ['/logbook', '/review'] },

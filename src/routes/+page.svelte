@@ -7,7 +7,7 @@
   import Plus from '@lucide/svelte/icons/plus';
   import ShelfRow from '$lib/shelf/ShelfRow.svelte';
   import { backups } from '$lib/backup/backup-state.svelte';
-  import { OPENED_FILES } from '$lib/shelf/opened-files';
+  import { OPENED_FILES } from '$lib/plan/opened-files';
   import { aside } from '$lib/store/aside.svelte';
   import { shelf } from '$lib/store/shelf.svelte';
   import { gradually } from '$lib/ui/gradually.svelte';

@@ -234,6 +234,7 @@ test('files for elsewhere are written in a worker, and other programs read them'
       'chapters.vtt',
       'docx',
       'guide.wav',
+      'html',
       'ics',
       'pdf',
       'run-sheet.csv',

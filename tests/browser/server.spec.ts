@@ -85,6 +85,7 @@ test('exports the pack, the track and everything else over the wire; an empty on
   expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');
   for (const [format, begins] of [
     ['wav', 'RIFF'],
+    ['html', '<!doctype html>'],
     ['zip', 'PK'],
     ['docx', 'PK'],
     ['captions', 'WEBVTT'],

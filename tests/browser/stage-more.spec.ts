@@ -110,10 +110,14 @@ test('who asks for less motion, or for quick throws, sees at once what was drawn
     await page.getByRole('button', { name: 'Go', exact: true }).click();
     await leafTo(page, '[data-moment=draw]');
     await expect(page.locator('.draw')).not.toHaveClass(/falling/u);
-    const running = await page.evaluate(
-      () => document.querySelector('.draw')!.getAnimations({ subtree: true }).length,
-    );
-    expect(running).toBe(0);
+    // What was on before it may still be going out.
+    await expect
+      .poll(() =>
+        page.evaluate(
+          () => document.querySelector('.draw')!.getAnimations({ subtree: true }).length,
+        ),
+      )
+      .toBe(0);
     await context.close();
   }
 });

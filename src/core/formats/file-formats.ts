@@ -3,6 +3,7 @@ import type { Adventure } from '../document/adventure';
 /** The files that an adventure can become, each by one name. */
 export const FILE_FORMATS = {
   json: { extension: '.arrup.json', mediaType: 'application/json; charset=utf-8' },
+  html: { extension: '.html', mediaType: 'text/html; charset=utf-8' },
   pdf: { extension: '.pdf', mediaType: 'application/pdf' },
   script: { extension: '.script.md', mediaType: 'text/markdown; charset=utf-8' },
   docx: {

@@ -18,6 +18,7 @@ import { timed, type TimedSchedule } from '../forecast/told-length';
 import { serializeArrupJson } from './arrup-json/arrup-json';
 import { writeDocx } from './docx/docx';
 import { FILE_FORMAT_IDS, fileNameOf, type FileFormatId } from './file-formats';
+import { writeTakeAlong } from './html/take-along';
 import { serializeICalendar } from './icalendar/icalendar';
 import type { LocalTime } from './icalendar/local-time';
 import { writePdf } from './pdf/pdf';
@@ -42,6 +43,8 @@ export type FileChoices = Readonly<{
   backs: boolean;
   /** Which child is in the pictures. */
   look: LookChoice;
+  /** Who made it, as a page that leads itself says it; nobody where it is empty. */
+  madeBy?: string | undefined;
   /** When the session is, by the clock on the wall. */
   startsAt: LocalTime;
 }>;
@@ -49,6 +52,8 @@ export type FileChoices = Readonly<{
 /** What writing needs of the world outside. */
 export type FileWorld = Readonly<{
   loadFonts: () => Promise<FontFiles>;
+  /** The page that leads itself, as it was built: no adventure is in it yet. */
+  loadPage: () => Promise<string>;
   pictureOf: PictureOf;
   storyPictureOf: StoryPictureOf;
   now: Date;
@@ -62,7 +67,7 @@ type Job = Readonly<{
   world: FileWorld;
   missing: Set<string>;
 }>;
-type Writer = (job: Job) => Uint8Array | string | Promise<Uint8Array>;
+type Writer = (job: Job) => Uint8Array | string | Promise<Uint8Array | string>;
 
 /** A file, and the signs in it that no font that ships can print. */
 export type WrittenFile = Readonly<{ bytes: Uint8Array; missing: readonly string[] }>;
@@ -99,6 +104,10 @@ async function zipOf(job: Job): Promise<Uint8Array> {
 /** One line a format. */
 const WRITERS: Readonly<Record<FileFormatId, Writer>> = {
   json: ({ adventure }) => serializeArrupJson(adventure),
+  html: async ({ adventure, choices, world }) => {
+    const { pace, look, madeBy = '' } = choices;
+    return writeTakeAlong(await world.loadPage(), { adventure, pace, look, madeBy });
+  },
   pdf: pdfOf,
   script: ({ adventure }) => serializeScript(adventure),
   docx: ({ adventure, schedule }) => writeDocx(scriptText(adventure, schedule)),

@@ -18,3 +18,6 @@ export function idSchema(prefix: string) {
     .max(60)
     .regex(new RegExp(`^${prefix}_[A-Za-z0-9-]+$`));
 }
+
+/** Longest name of who made an adventure, as what is given away says it. */
+export const MOST_MADE_BY = 80;

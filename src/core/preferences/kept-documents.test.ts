@@ -167,6 +167,12 @@ const SAMPLES: readonly Sample[] = [
     { ...USUAL_PREFERENCES, muted: true },
   ],
   [
+    'preferences of before pages were given away',
+    PREFERENCES as DocumentKind<object>,
+    { ...without(USUAL_PREFERENCES, 'madeBy'), version: 9, muted: true },
+    { ...USUAL_PREFERENCES, muted: true },
+  ],
+  [
     // Whoever printed stickers, and no room plan, still does; nobody chose what came since.
     'preferences of before there was paper for children',
     PREFERENCES as DocumentKind<object>,

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { DEFAULT_PACE, paceSchema, TALK_RANGE, WORDS_PER_MINUTE } from '../cues/pace';
 import { PACE_KEY } from '../log/pace-key';
+import { MOST_MADE_BY } from '../model/text';
 import { LOOK_CHOICES } from '../figure/drawing/look-choices';
 import type { DeepReadonly } from '../model/deep-readonly';
 import type { DocumentKind } from '../model/document-kind';
@@ -14,7 +15,7 @@ import { within } from '../words/numbers';
 const share = z.number().min(0).max(1);
 
 const schema = z.strictObject({
-  version: z.literal(9),
+  version: z.literal(10),
   /** The presenter's own pace, as far as it is known. */
   pace: paceSchema,
   /** What was learned of it from sessions; what is set by hand goes first. */
@@ -54,13 +55,15 @@ const schema = z.strictObject({
   notPrinted: z.array(z.enum(PACK_PARTS)),
   /** Cards are printed with their backs, for a printer that prints both sides. */
   backs: z.boolean(),
+  /** Who made it, as what is given away says; nobody where it is empty. */
+  madeBy: z.string().max(MOST_MADE_BY),
 });
 
 /** What the presenter has chosen once for all adventures. */
 export type Preferences = DeepReadonly<z.infer<typeof schema>>;
 
 export const USUAL_PREFERENCES: Preferences = {
-  version: 9,
+  version: 10,
   pace: DEFAULT_PACE,
   learned: [],
   paceAside: [],
@@ -80,6 +83,7 @@ export const USUAL_PREFERENCES: Preferences = {
   look: 'mixed',
   notPrinted: [...ASKED_FOR],
   backs: false,
+  madeBy: '',
 };
 
 /** Words a minute of a whole session, pauses in, as version 2 had them for everybody. */
@@ -108,7 +112,7 @@ const leavingOut =
 
 /** Version 1 had no number, and held only what somebody had ever changed. */
 export const PREFERENCES: DocumentKind<Preferences> = {
-  version: 9,
+  version: 10,
   unnumbered: 1,
   migrations: [
     { from: 1, migrate: (kept) => ({ ...USUAL_PREFERENCES, ...kept }) },
@@ -134,6 +138,7 @@ export const PREFERENCES: DocumentKind<Preferences> = {
     { from: 7, migrate: (kept) => ({ learned: [], paceAside: [], ...kept }) },
     // How long a move is shown, in the pace: what is not there is as usual.
     { from: 8, migrate: (kept) => ({ ...kept }) },
+    { from: 9, migrate: (kept) => ({ madeBy: USUAL_PREFERENCES.madeBy, ...kept }) },
   ],
   schema,
 };

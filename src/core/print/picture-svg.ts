@@ -1,15 +1,13 @@
 import type { Picture } from '../figure/drawing/picture';
+import { escapeMarkup } from '../words/escape-markup';
 import { INK } from './inks';
-
-const escaped = (text: string) =>
-  text.replace(/&/gu, '&amp;').replace(/</gu, '&lt;').replace(/"/gu, '&quot;');
 
 /** The strokes of a picture as SVG, drawn in lines of ink where they say no more. */
 export function strokesAsSvg({ strokes }: Picture, ink = INK): string {
   const elements = strokes.map(([element, given]) => {
     const own = Object.entries(given)
       .filter(([name]) => name !== 'key')
-      .map(([name, value]) => `${name}="${escaped(String(value))}"`);
+      .map(([name, value]) => `${name}="${escapeMarkup(String(value))}"`);
     return `<${element} ${own.join(' ')}/>`;
   });
   return `<g fill="none" stroke="${ink}" stroke-width="1.5" stroke-linecap="round" stroke-linejoin="round">${elements.join('')}</g>`;

@@ -2,19 +2,13 @@ import type { Picture } from '../figure/drawing/picture';
 import type { Ink } from './ink-choices';
 import { INK } from './inks';
 import { PAPERS, type Box, type Paper } from './paper';
+import { escapeMarkup } from '../words/escape-markup';
 import { strokesAsSvg } from './picture-svg';
 import type { Face, FitBox, TypeCase } from './type-case';
 
 /** Height of a capital over the size of the type, near enough for both families. */
 const CAPITAL_HEIGHT = 0.7;
 export const LEADING = 1.15;
-
-const escaped = (text: string) =>
-  text
-    .replace(/&/gu, '&amp;')
-    .replace(/</gu, '&lt;')
-    .replace(/>/gu, '&gt;')
-    .replace(/"/gu, '&quot;');
 
 const number = (n: number) => String(Math.round(n * 1e4) / 1e4);
 
@@ -123,7 +117,7 @@ export class Sheet {
       let at = x - before;
       for (const { font, text: stretch } of this.type.stretches(face, words)) {
         this.#marks.push(
-          `<text x="${number(at)}" y="${number(baseline)}" font-family="${font}" font-size="${number(sizeMm)}" fill="${look.fill ?? INK}" xml:space="preserve">${escaped(stretch)}</text>`,
+          `<text x="${number(at)}" y="${number(baseline)}" font-family="${font}" font-size="${number(sizeMm)}" fill="${look.fill ?? INK}" xml:space="preserve">${escapeMarkup(stretch)}</text>`,
         );
         at += this.type.ems(face, stretch) * sizeMm;
       }

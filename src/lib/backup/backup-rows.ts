@@ -50,7 +50,8 @@ export function standingsOf(items: readonly BackupItem[]): Promise<readonly Stan
  */
 export function takeBack(items: readonly BackupItem[]): Promise<void> {
   return written('What you took from the backup', async (db) => {
-    const tx = db.transaction([...ROW_STORES, 'settings'], 'readwrite');
+    const stores = [...ROW_STORES, 'settings'] as const;
+    const tx = db.transaction(stores, 'readwrite');
     for (const item of items) {
       if (item.problem) continue;
       if (item.store === PREFERENCES) {

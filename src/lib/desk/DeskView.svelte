@@ -73,7 +73,8 @@
     <b>Alt+Delete</b> takes it out · <b>Ctrl+X, C, V</b> cuts, copies and pastes a line, between
     adventures too · <b>Ctrl+.</b> what to look at · <b>Ctrl+F</b> finds · <b>Ctrl+Z</b> undoes,
     <b>Ctrl+Shift+Z</b> redoes ·
-    <a href={resolve('/desk/[id]/versions', { id: adventure.id })}>Earlier versions</a>
+    <a href={resolve('/desk/[id]/versions', { id: adventure.id })}>Earlier versions</a> ·
+    <a href={resolve('/desk/[id]/compare', { id: adventure.id })}>What a colleague made of it</a>
   </p>
 </main>
 

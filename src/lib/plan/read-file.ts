@@ -3,7 +3,9 @@ import {
   looksLikeScript,
   MAX_FILE_CHARACTERS,
   parseArrupJson,
+  parseTakeAlong,
   problem,
+  type Adventure,
   type Move,
   type ReadScript,
   type Result,
@@ -31,8 +33,11 @@ function kindOf(name: string, content: string): Exclude<PlanKind, 'docx'> | null
   return looksLikeScript(content) ? 'script' : 'text';
 }
 
+/** An adventure that was sent as one: nothing in it had to be read. */
+const asItIs = (adventure: Adventure): ReadScript => ({ adventure, unread: [], lines: [] });
+
 /**
- * The adventure in a file: an Arrup file, a script in Markdown, a plan in plain text or DOCX, or a table
+ * The adventure in a file: an Arrup file, a page that leads itself, a script in Markdown, a plan in plain text or DOCX, or a table
  * of beats as CSV. `moves`: the presenter's own, which a plan may name.
  */
 export async function readFile(
@@ -46,10 +51,13 @@ export async function readFile(
     return text.ok ? readPlan('text', text.value, source, titleFrom(name)) : text;
   }
   const content = decodeText(bytes);
+  if (/\.html?$/iu.test(name)) {
+    const sent = parseTakeAlong(content);
+    return sent.ok ? { ok: true, value: asItIs(sent.value.adventure) } : sent;
+  }
   const kind = kindOf(name, content);
   if (kind) return readPlan(kind, content, source, titleFrom(name));
   const parsed = parseArrupJson(content);
   if (!parsed.ok) return parsed;
-  const changed = !isAsWritten(content);
-  return { ok: true, value: { adventure: parsed.value, unread: [], lines: [], changed } };
+  return { ok: true, value: { ...asItIs(parsed.value), changed: !isAsWritten(content) } };
 }

@@ -1,11 +1,21 @@
 <!-- What the adventure becomes elsewhere: files for colleagues, editors, films and calendars. -->
 <script lang="ts">
-  import { FILE_FORMATS, fileNameOf, USUAL_PARTS, type Adventure, type FileFormatId } from '$core';
+  import {
+    FILE_FORMATS,
+    fileNameOf,
+    MOST_MADE_BY,
+    USUAL_PARTS,
+    type Adventure,
+    type FileFormatId,
+  } from '$core';
   import type { FileChoices } from '$core/files';
   import CalendarPlus from '@lucide/svelte/icons/calendar-plus';
   import Download from '@lucide/svelte/icons/download';
+  import Link from '@lucide/svelte/icons/link';
   import { askForFile } from '$lib/files/ask-for-file';
+  import { preferences } from '$lib/store/preference-store.svelte';
   import { download } from '$lib/ui/download';
+  import InlineText from '$lib/ui/InlineText.svelte';
   import { notices } from '$lib/ui/notices.svelte';
   import { EXPORT_GROUPS } from './exports';
 
@@ -16,6 +26,7 @@
   };
   const { adventure, choices, onstart }: Props = $props();
 
+  let linking = $state(false);
   let writing = $state<FileFormatId | null>(null);
 
   async function save(format: FileFormatId) {
@@ -69,6 +80,26 @@
             </li>
           {/each}
         </ul>
+        {#if files.some(({ id }) => id === 'html')}
+          <p class="mt-1 text-soft">
+            The page is one file, for a colleague or for home. It says it was made by
+            <InlineText
+              value={preferences.current.madeBy}
+              label="Who made it"
+              placeholder="nobody"
+              maxlength={MOST_MADE_BY}
+              onchange={(madeBy) => void preferences.change({ madeBy })}
+            />.
+          </p>
+          <button
+            type="button"
+            class="-ml-3 btn-quiet text-left"
+            aria-expanded={linking}
+            onclick={() => (linking = !linking)}
+          >
+            <Link size={18} class="shrink-0" aria-hidden="true" />A link with all of it, and a code
+          </button>
+        {/if}
       </div>
     {/each}
     <div>
@@ -98,4 +129,11 @@
       </button>
     </div>
   </div>
+  {#if linking}
+    {#await import('./LinkPanel.svelte') then { default: LinkPanel }}
+      <LinkPanel {adventure} />
+    {:catch}
+      <p class="mt-4 text-pencil" role="alert">That didn’t load. Reload the page.</p>
+    {/await}
+  {/if}
 </section>

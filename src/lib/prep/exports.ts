@@ -8,6 +8,7 @@ export const EXPORT_GROUPS: readonly Readonly<{
   {
     title: 'To keep and to send',
     files: [
+      { id: 'html', label: 'A page that leads itself, in any browser' },
       { id: 'json', label: 'The adventure, for a colleague’s Arrup' },
       { id: 'zip', label: 'Everything, in one ZIP' },
     ],

@@ -2,8 +2,7 @@ import { candidatesFor, proposalsFor } from '$core';
 import { readDates, writeSeries } from '$core/files';
 import { format } from 'date-fns';
 import { readStart, STARTS } from '$lib/shelf/starts';
-import { loadPrintFonts } from '$lib/files/print-fonts';
-import { printedPictures, storyPicture } from '$lib/pictures/move-pictures';
+import { fileWorld } from '$lib/files/file-world';
 import { answerRequests } from '$lib/workers/ask-worker';
 import type { SeriesAnswer, SeriesRequest } from './protocol';
 
@@ -18,12 +17,6 @@ answerRequests<SeriesRequest, SeriesAnswer>(self, async (asked, onProgress) => {
     return { as: 'next', proposals: proposalsFor({ ...question, candidates }) };
   }
   const { job, now, format: id } = asked;
-  const world = {
-    loadFonts: () => loadPrintFonts((url) => fetch(url)),
-    pictureOf: printedPictures(job.choices.look),
-    storyPictureOf: storyPicture,
-    now,
-    onProgress,
-  };
+  const world = fileWorld((url) => fetch(url), job.choices.look, now, onProgress);
   return { as: 'file', bytes: await writeSeries(id, { ...job, world }) };
 });

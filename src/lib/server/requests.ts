@@ -6,6 +6,7 @@ import {
   isDay,
   LENGTH_UNITS,
   LOCAL_TIME,
+  MOST_MADE_BY,
   LOOK_CHOICES,
   MAX_CAPTION_CHARACTERS,
   MOODS,
@@ -92,6 +93,7 @@ const printShape = {
 export const exportRequestSchema = checkRequestSchema.extend({
   ...printShape,
   deed: z.string().max(120).optional(),
+  madeBy: z.string().max(MOST_MADE_BY).optional(),
   startsAt: z.string().regex(LOCAL_TIME).optional(),
 });
 

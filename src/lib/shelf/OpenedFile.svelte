@@ -1,6 +1,17 @@
 <!-- A file that was opened: read in a worker, looked at, and put on the shelf; or refused with its reasons. -->
 <script lang="ts">
-  import { isSure, titleOf, type Adventure, type Move, type Reading, type ReadScript } from '$core';
+  import { goto } from '$app/navigation';
+  import { resolve } from '$app/paths';
+  import {
+    differencesOf,
+    isSure,
+    titleOf,
+    type Adventure,
+    type Move,
+    type Reading,
+    type ReadScript,
+  } from '$core';
+  import { compare } from '$lib/compare/compare-place.svelte';
   import { apartFrom, askToRead, problemInWords } from '$lib/plan/ask-to-read';
   import { withChosen } from '$lib/plan/read-plan';
   import { ownMoves } from '$lib/store/own-move-store.svelte';
@@ -75,11 +86,29 @@
   }
 
   async function putOnShelf(adventure: Adventure) {
+    const mine = shelf.records.find(({ id }) => id === adventure.id)?.document;
+    if (mine && differencesOf(mine, adventure).length > 0) {
+      back = adventure;
+      return;
+    }
+    await beside(adventure);
+  }
+
+  /** Another version of one that is here: it is compared, or put beside it. */
+  let back = $state.raw<Adventure | null>(null);
+
+  async function beside(adventure: Adventure) {
+    back = null;
     const id = await shelf.takeIn(adventure);
     notices.say(`“${titleOf(adventure)}” is on your shelf.`, {
       label: 'Open it',
       run: () => onopen(id),
     });
+  }
+
+  async function compareWithMine(theirs: Adventure) {
+    compare.theirs = theirs;
+    await goto(resolve('/desk/[id]/compare', { id: theirs.id }));
   }
 
   async function takePlan(chosen: ReadonlyMap<number, Reading>) {
@@ -107,6 +136,22 @@
     <button type="button" class="mt-2 -ml-3 btn-quiet" onclick={() => (refused = null)}>
       All right
     </button>
+  </section>
+{/if}
+
+{#if back}
+  {@const theirs = back}
+  <section class="mb-6 border-l-4 border-lamp py-1 pl-5" role="status">
+    <h2 class="text-xl">“{titleOf(theirs)}” is on your shelf already, and this one differs.</h2>
+    <p class="mt-2 flex flex-wrap gap-3">
+      <button type="button" class="btn-lamp" onclick={() => compareWithMine(theirs)}>
+        Lay both side by side
+      </button>
+      <button type="button" class="btn-quiet border border-line" onclick={() => beside(theirs)}>
+        Put it beside mine
+      </button>
+      <button type="button" class="btn-quiet" onclick={() => (back = null)}>Leave it</button>
+    </p>
   </section>
 {/if}
 

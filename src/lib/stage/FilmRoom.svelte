@@ -13,7 +13,7 @@
   import { download } from '$lib/ui/download';
   import { FilmSession } from './film.svelte';
   import FilmKeys from './FilmKeys.svelte';
-  import type { StagePlan } from './open-stage';
+  import type { StagePlan } from './stage-plan';
   import { startTicker, stayAwake } from './ticker';
 
   type Props = { plan: StagePlan };

@@ -18,12 +18,11 @@
     titleOf,
     toldLength,
   } from '$core';
-  import { resolve } from '$app/paths';
-  import ArrowLeft from '@lucide/svelte/icons/arrow-left';
   import Play from '@lucide/svelte/icons/play';
   import RotateCcw from '@lucide/svelte/icons/rotate-ccw';
   import { preferences } from '$lib/store/preference-store.svelte';
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
+  import type { Snippet } from 'svelte';
 
   type Props = {
     adventure: Adventure;
@@ -45,6 +44,8 @@
     onspeed: (speed: number) => void;
     oncarryon: () => void;
     onbegin: () => void;
+    /** Where else to go, at the top. */
+    links: Snippet;
   };
   const {
     adventure,
@@ -64,6 +65,7 @@
     onspeed,
     oncarryon,
     onbegin,
+    links,
   }: Props = $props();
 
   const MOST_CAUTIONS = 4;
@@ -76,24 +78,7 @@
 
 <main id="main" tabindex="-1" class="ready">
   <p class="links">
-    <a class="btn-quiet text-lg" href={resolve('/desk/[id]', { id: adventure.id })}>
-      <ArrowLeft size={22} aria-hidden="true" />Desk
-    </a>
-    <span>
-      <a
-        class="btn-quiet text-lg"
-        href={resolve('/stage/[id]/screen', { id: adventure.id })}
-        target="_blank">A screen for the children</a
-      >
-      <a
-        class="btn-quiet text-lg"
-        href={resolve('/stage/[id]/remote', { id: adventure.id })}
-        target="_blank">A remote</a
-      >
-      <a class="btn-quiet text-lg" href={resolve('/stage/[id]/film', { id: adventure.id })}
-        >Film it</a
-      >
-    </span>
+    {@render links()}
   </p>
   <div class="both">
     <section>

@@ -1,16 +1,26 @@
 <!-- The Stage of one adventure: before it begins, while it is led, and afterwards. -->
 <script lang="ts">
   import { clockOf } from '$core';
-  import { untrack } from 'svelte';
+  import { untrack, type Snippet } from 'svelte';
   import { preferences } from '$lib/store/preference-store.svelte';
-  import type { StagePlan } from './open-stage';
+  import type { StagePlan } from './stage-plan';
+  import type { StageSession } from './stage.svelte';
   import { StagePage } from './stage-page.svelte';
   import StageDone from './StageDone.svelte';
+  import StageFollow from './StageFollow.svelte';
   import StageReady from './StageReady.svelte';
   import StageView from './StageView.svelte';
 
-  type Props = { plan: StagePlan; speed: number };
-  const { plan, speed }: Props = $props();
+  type Props = {
+    plan: StagePlan;
+    speed: number;
+    /** What the ready page leads to, and what there is to do afterwards. */
+    links: Snippet;
+    after: Snippet<[StageSession]>;
+    /** Who looks at the screen sees only what is for the children. */
+    forChildren?: boolean;
+  };
+  const { plan, speed, links, after, forChildren = false }: Props = $props();
 
   // Another plan is another room: the page makes it anew.
   const stage = untrack(() => new StagePage(plan, speed));
@@ -29,7 +39,9 @@
 <svelte:window onkeydown={(event) => stage.keydown(event)} onpagehide={() => stage.hide()} />
 
 {#if session?.status === 'done'}
-  <StageDone {session} />
+  <StageDone {session} {after} />
+{:else if session && stage.shown && forChildren}
+  <StageFollow adventure={plan.adventure} {session} shown={stage.shown} />
 {:else if session && stage.shown}
   <StageView
     {session}
@@ -50,6 +62,7 @@
   />
 {:else}
   <StageReady
+    {links}
     adventure={plan.adventure}
     schedule={plan.schedule}
     lines={preferences.current.lines}

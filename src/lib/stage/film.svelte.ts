@@ -11,7 +11,7 @@ import {
   type TakeMark,
   type ToFilm,
 } from '$core';
-import type { StagePlan } from './open-stage';
+import type { StagePlan } from './stage-plan';
 import { InTurn } from './in-turn';
 import { newRun } from './stage-log';
 import type { StageWorld } from './stage-world';
@@ -40,7 +40,7 @@ export class FilmSession {
   #run: Run;
   readonly #writes = new InTurn();
 
-  constructor(plan: StagePlan, world: FilmWorld) {
+  constructor(plan: Pick<StagePlan, 'adventure' | 'schedule' | 'seed' | 'way'>, world: FilmWorld) {
     const { schedule, seed, way } = plan;
     this.beats = beatsToFilm(schedule.cues, moveBookOf(plan.adventure));
     this.#cues = schedule.cues;

@@ -22,9 +22,7 @@ function film() {
       adventure: script,
       schedule: unroll(script),
       seed: 1,
-      left: null,
       way,
-      replan: () => way,
     },
     {
       now: () => time,

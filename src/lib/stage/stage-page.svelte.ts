@@ -7,20 +7,15 @@ import {
   moveOf,
   pointsOf,
 } from '$core';
-import { noteLed } from '$lib/store/adventure-rows';
 import { today } from '$lib/store/today';
-import { newId } from '$lib/store/new-id';
 import { preferences } from '$lib/store/preference-store.svelte';
-import { runs } from '$lib/store/run-store.svelte';
-import { written } from '$lib/store/written';
 import { notices } from '$lib/ui/notices.svelte';
 import { untrack } from 'svelte';
 import { CHANGE_WORDS, changeOfKey, SKIP_WORDS } from './adapt-words';
 import { StageClock } from './clock';
 import { Companions, type RemoteKey } from './companions';
-import type { StagePlan } from './open-stage';
+import type { StagePlan } from './stage-plan';
 import { longerInWords } from './longer-in-words';
-import { loadOwnMusic } from './own-music';
 import { shownOf, stillOf } from './shown';
 import { StageSound } from './sound';
 import { holdStage } from './stage-lock';
@@ -159,7 +154,7 @@ export class StagePage {
 
   /** Called in the press of a button: browsers let no sound begin otherwise. */
   begin(carryOn: boolean): void {
-    const { adventure, left, seed, replan } = this.plan;
+    const { adventure, left, seed, replan, keeping } = this.plan;
     const { lines, holds, counts, music } = preferences.current;
     const { speed } = this;
     const clock = new StageClock(() => performance.now() / 1000, speed);
@@ -174,8 +169,8 @@ export class StagePage {
         clock,
         speed,
         today,
-        keep: (run) => runs.put(run),
-        newRunId: () => newId('run'),
+        keep: keeping.keep,
+        newRunId: keeping.newRunId,
         seed,
         replan,
       },
@@ -190,8 +185,7 @@ export class StagePage {
       );
       if (where !== 'there') notices.say(CARRIED_ON[where], undefined, true);
     } else if (speed === 1) {
-      const noted = written('When it was led', (db) => noteLed(db, adventure.id, today()));
-      void noted.catch(() => undefined);
+      keeping.noteLed();
     }
     started.go();
     if (this.stepwise) started.pause();
@@ -199,7 +193,7 @@ export class StagePage {
   }
 
   async #playOwn(session: StageSession): Promise<void> {
-    this.#own = await loadOwnMusic();
+    this.#own = await this.plan.keeping.ownMusic();
     session.ownMusic = this.#own;
     this.#setVolumes();
   }

@@ -1,3 +1,4 @@
+import { beatWorker } from '$lib/stage/beat-worker';
 import { BEAT_MS } from './beat-ms';
 
 /**
@@ -13,7 +14,7 @@ export function startTicker(beat: () => void): () => void {
     frame = requestAnimationFrame(onFrame);
   };
   frame = requestAnimationFrame(onFrame);
-  const worker = new Worker(new URL('./beat.worker.ts', import.meta.url), { type: 'module' });
+  const worker = beatWorker();
   worker.onmessage = () => {
     if (performance.now() - framedMs >= BEAT_MS) beat();
   };

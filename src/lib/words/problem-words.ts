@@ -31,6 +31,11 @@ const WORDS: Readonly<Record<ProblemCode, (params: Params) => string>> = {
   'is-series': () => 'This is a series: open it in the place Series, beside the Shelf.',
   'not-docx': () =>
     'This isn’t a DOCX document, or it’s broken: save it again as .docx, or as text.',
+  'not-take-along': () =>
+    'There’s no adventure of Arrup in this page, or it’s broken: ask for the page once more.',
+  'broken-link': () =>
+    'The link is broken: part of it was cut off or changed on its way. Ask for it once more, or for a file.',
+  'link-too-long': () => 'The link is longer than any that Arrup makes.',
   'not-backup': () =>
     'This is no backup of Arrup, or it is broken. Its name begins with arrup-backup and ends in .zip.',
   'no-columns': () =>

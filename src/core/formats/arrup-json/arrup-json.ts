@@ -8,12 +8,18 @@ export const MAX_FILE_CHARACTERS = 2 * 1024 * 1024;
 
 const sumOf = (document: unknown) => checksum(JSON.stringify(document));
 
+/** An adventure as it goes into files and links: its checksum is of all that stands before it. */
+export const withChecksum = (adventure: Adventure): Adventure & Readonly<{ checksum: string }> => ({
+  ...adventure,
+  checksum: sumOf(adventure),
+});
+
 /**
  * The text of a `.arrup.json` file, indented so that people can read and compare it; its checksum comes
  * last, and is of all that stands before it.
  */
 export function serializeArrupJson(adventure: Adventure): string {
-  return `${JSON.stringify({ ...adventure, checksum: sumOf(adventure) }, null, 2)}\n`;
+  return `${JSON.stringify(withChecksum(adventure), null, 2)}\n`;
 }
 
 /** Whether the text of a file is as it was written; one that has no checksum is taken to be. */

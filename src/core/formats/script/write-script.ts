@@ -1,4 +1,3 @@
-import { castInWords, listInWords } from '../../words/written-lists';
 import type { Beat } from '../../beats';
 import { lineOfBeat } from '../../beats/lines';
 import type { Adventure, Chapter } from '../../document/adventure';
@@ -6,37 +5,13 @@ import { moveBookOf, type MoveBook } from '../../moves/move-book';
 import { tellAsWritten } from '../../beats/tell';
 import { titleOf } from '../../document/title';
 import { plainMarkdown } from '../markdown-plain';
+import { headInWords } from './script-head-words';
 
-/** "in the room; show, then do; count-in". */
-function ledInWords(place: string, { led, countIn }: Adventure['defaults']): string {
-  const counted = countIn === null ? '' : countIn ? 'count-in' : 'no count-in';
-  return [place, led, counted].filter(Boolean).join('; ');
-}
-
-function headOf({ title, learning, world, setting, defaults }: Adventure): string[] {
-  const { ages, group, slotSeconds, room, kit, place, mirror } = setting;
-  const lines: readonly (readonly [string, string])[] = [
-    ['Learning', learning],
-    ['World', world.name],
-    ['Scene', world.place],
-    ['Want', world.want],
-    ['Cast', castInWords(world.cast)],
-    ['Words', listInWords(world.words)],
-    ['Ages', `${ages.from} to ${ages.to}`],
-    ['Group', String(group)],
-    ['Slot', `${slotSeconds} s`],
-    [
-      'Room',
-      `${room.lengthMetres} x ${room.widthMetres} x ${room.heightMetres} m, ${room.floor}${room.wallFree ? '' : ', no wall'}`,
-    ],
-    ['Kit', listInWords(kit)],
-    ['Led', ledInWords(place, defaults)],
-    ['Sides', mirror === null ? '' : mirror ? 'theirs' : 'mine'],
-  ];
+function headOf(adventure: Adventure): string[] {
   return [
-    `# ${plainMarkdown(titleOf({ title }))}`,
+    `# ${plainMarkdown(titleOf(adventure))}`,
     '',
-    ...lines.flatMap(([name, text]) => (text.trim() ? [`${name}: ${plainMarkdown(text)}`] : [])),
+    ...headInWords(adventure).map(([name, text]) => `${name}: ${plainMarkdown(text)}`),
   ];
 }
 

@@ -1,3 +1,4 @@
+import { escapeMarkup } from '../../words/escape-markup';
 import { coveredInWords, type Coverage } from '../../series/coverage';
 import { dayInShort } from '../../series/days';
 import { xmlSigns } from '../../words/xml-signs';
@@ -17,8 +18,7 @@ const INK = '#1d3540';
 const SOFT = '#5a666d';
 const LINE = '#d9d2c3';
 
-const safe = (text: string) =>
-  xmlSigns(text).replace(/&/gu, '&amp;').replace(/</gu, '&lt;').replace(/"/gu, '&quot;');
+const safe = (text: string) => escapeMarkup(xmlSigns(text));
 
 function text(x: number, y: number, words: string, more = ''): string {
   return `<text x="${x}" y="${y}" ${more}>${safe(words)}</text>`;

@@ -228,7 +228,7 @@ describe('the picture of what is covered', () => {
     const led = coverage.aspects.map((one) => ({ ...one, led: one.planned }));
     expect(coverageSvg(series, { ...coverage, aspects: led })).not.toContain('fill="none"');
     for (const { name } of skills) expect(svg).toContain(`>${name}</text>`);
-    expect(svg).toContain('Fog &amp; “reeds” &lt;1>');
+    expect(svg).toContain('Fog &amp; “reeds” &lt;1&gt;');
     const tags = [...svg.matchAll(/<(\/?)(\w+)[^>]*?(\/?)>/gu)];
     const open = tags.filter(([, close, , alone]) => !close && !alone).length;
     expect(tags.filter(([, close]) => close)).toHaveLength(open);

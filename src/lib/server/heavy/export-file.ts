@@ -1,7 +1,6 @@
 import { DEFAULT_PACE, FILE_FORMAT_IDS, FILE_FORMATS, fileNameOf, type FileFormatId } from '$core';
 import { TrackTooLong, writeFile } from '$core/files';
-import { loadPrintFonts } from '$lib/files/print-fonts';
-import { printedPictures, storyPicture } from '$lib/pictures/move-pictures';
+import { fileWorld } from '$lib/files/file-world';
 import { readJson, refuseWith, requestIn } from '$lib/server/answer';
 import { exportRequestSchema } from '$lib/server/requests';
 import type { Answer } from './an-answer';
@@ -35,9 +34,7 @@ export const answerExport: Answer = async (request, format, readAsset) => {
     pace: body.pace ?? DEFAULT_PACE,
     startsAt: body.startsAt ?? now.toISOString().slice(0, 16),
   };
-  const loadFonts = () => loadPrintFonts(readAsset);
-  const pictureOf = printedPictures(choices.look);
-  const world = { loadFonts, pictureOf, storyPictureOf: storyPicture, now };
+  const world = fileWorld(readAsset, choices.look, now);
   let bytes: Uint8Array;
   try {
     ({ bytes } = await writeFile(format, adventure, choices, world));

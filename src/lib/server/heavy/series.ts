@@ -26,8 +26,7 @@ import {
 } from '$core';
 import { writeSeries } from '$core/files';
 import type { z } from 'zod';
-import { loadPrintFonts } from '$lib/files/print-fonts';
-import { printedPictures, storyPicture } from '$lib/pictures/move-pictures';
+import { fileWorld } from '$lib/files/file-world';
 import { checked, readJson, refuse, refuseWith } from '$lib/server/answer';
 import {
   coverageRequestSchema,
@@ -128,12 +127,7 @@ export async function seriesFile(
   const read = seriesIn(value, seriesExportRequestSchema);
   if (read instanceof Response) return read;
   const { body, file, row, pace } = read;
-  const world = {
-    loadFonts: () => loadPrintFonts(readAsset),
-    pictureOf: printedPictures(body.look),
-    storyPictureOf: storyPicture,
-    now: new Date(),
-  };
+  const world = fileWorld(readAsset, body.look, new Date());
   const { paper, ink, parts, unit, look, backs } = body;
   const choices = { pace, paper, ink, parts, unit, look, backs };
   const coverage = coverageOf(row.covered, row.today);

@@ -11,10 +11,9 @@
   import ElsewhereSection from '$lib/prep/ElsewhereSection.svelte';
   import FilesSection from '$lib/prep/FilesSection.svelte';
   import KitSection from '$lib/prep/KitSection.svelte';
-  import { prepOnPage } from '$lib/prep/open-prep';
+  import { prep } from '$lib/prep/prep-place';
   import PrintPack from '$lib/prep/PrintPack.svelte';
   import RoomSection from '$lib/prep/RoomSection.svelte';
-  import { tend } from '$lib/store/open-draft';
   import { preferences } from '$lib/store/preference-store.svelte';
   import { tellDraftNews } from '$lib/ui/draft-news';
   import NotHere from '$lib/ui/NotHere.svelte';
@@ -26,17 +25,12 @@
 
   $effect(() => {
     if (!draft) return;
-    const stopTending = tend(draft);
-    const leave = prepOnPage.enter(draft, (news) =>
+    return prep.enter(draft, (news) =>
       tellDraftNews(
         news,
         (id) => void goto(resolve('/prep/[id]', { id }), { replaceState: true, noScroll: true }),
       ),
     );
-    return () => {
-      stopTending();
-      leave();
-    };
   });
 
   const adventure = $derived(draft?.document ?? null);
@@ -49,6 +43,7 @@
       unit: preferences.current.unit,
       look: preferences.current.look,
       backs: preferences.current.backs,
+      madeBy: preferences.current.madeBy,
       startsAt,
     },
   );

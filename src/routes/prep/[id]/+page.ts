@@ -1,9 +1,9 @@
-import { openPrep } from '$lib/prep/open-prep';
+import { prep } from '$lib/prep/prep-place';
 import { presets } from '$lib/store/preset-store.svelte';
 import type { PageLoad } from './$types';
 
 export const load: PageLoad = async ({ params, parent }) => {
   await parent();
-  const [draft] = await Promise.all([openPrep(params.id), presets.load()]);
+  const [draft] = await Promise.all([prep.open(params.id), presets.load()]);
   return { draft };
 };

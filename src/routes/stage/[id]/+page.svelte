@@ -1,5 +1,7 @@
 <script lang="ts">
   import { page } from '$app/state';
+  import StageAfter from '$lib/stage/StageAfter.svelte';
+  import StageLinks from '$lib/stage/StageLinks.svelte';
   import StageRoom from '$lib/stage/StageRoom.svelte';
   import NotHere from '$lib/ui/NotHere.svelte';
 
@@ -10,7 +12,13 @@
 <svelte:head><title>{data.plan?.adventure.title || 'Stage'} · Arrup</title></svelte:head>
 
 {#if data.plan}
-  {#key data.plan}<StageRoom plan={data.plan} {speed} />{/key}
+  {@const { plan } = data}
+  {#key plan}
+    <StageRoom {plan} {speed}>
+      {#snippet links()}<StageLinks id={plan.adventure.id} />{/snippet}
+      {#snippet after(session)}<StageAfter {session} />{/snippet}
+    </StageRoom>
+  {/key}
 {:else}
   <NotHere what="adventure" />
 {/if}

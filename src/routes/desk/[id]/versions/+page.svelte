@@ -46,7 +46,8 @@
     <h1 class="pt-8 text-4xl">Earlier versions</h1>
     <p class="mt-1 text-soft">
       Of <a href={resolve('/desk/[id]', { id: now.id })}>{titleOf(now)}</a>: how each day ended, and
-      how it was before something changed much of it.
+      how it was before something changed much of it. A colleague sent it back?
+      <a href={resolve('/desk/[id]/compare', { id: now.id })}>Lay both side by side</a>.
     </p>
     {#if data.versions.length === 0}
       <p class="mt-8 border-t border-line pt-8 font-heading text-2xl">

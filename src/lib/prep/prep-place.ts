@@ -1,0 +1,4 @@
+import { DraftPlace } from '$lib/store/draft-place';
+
+/** Where an adventure is prepared. */
+export const prep = new DraftPlace();
