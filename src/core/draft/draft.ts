@@ -56,13 +56,14 @@ function finish(
   const { setting } = adventure;
   const { slotSeconds } = setting;
   const lengthOf = (one: Adventure) => unroll(one, setting, pace).totalSeconds;
-  const fitTo = (one: Adventure, seconds: number) => fit(one, setting, pace, { seconds }).adventure;
+  const fitTo = (one: Adventure, seconds: number) => fit(one, setting, pace, { seconds });
   const isShort = (one: Adventure) => lengthOf(one) < slotSeconds * (1 - NEAR_SHARE);
   // A fit may be some seconds below what it is asked for: too many for a short slot.
   const fitted = (one: Adventure) => {
-    const first = fitTo(one, slotSeconds);
-    if (!isShort(first)) return first;
-    const second = fitTo(one, slotSeconds + FIT_SECONDS - 1);
+    const { adventure: first, most } = fitTo(one, slotSeconds);
+    // With too little in it, more places are needed, not another fit.
+    if (!isShort(first) || most < slotSeconds) return first;
+    const { adventure: second } = fitTo(one, slotSeconds + FIT_SECONDS - 1);
     return lengthOf(second) <= slotSeconds ? second : first;
   };
   const inPart = redrawn && withPart(adventure, fitted(held(adventure, redrawn)), redrawn);

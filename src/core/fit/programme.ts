@@ -37,21 +37,26 @@ function programme<Option extends Costs, C extends Choice<Option>>(
 ): number[][] | null {
   const constraints = new Map<string, Constraint>();
   const variables = new Map<string, Coefficients>();
-  rows.forEach(({ least, most, price }, row) => {
-    constraints.set(`row.${row}`, { min: least, max: most });
+  // Everything is counted from each choice's first option, which is taken where no other is: all first
+  // ones are then a plan to begin with, and the solver need not look for one.
+  rows.forEach(({ least, most, price, amount }, row) => {
+    const first = choices.reduce((sum, choice) => sum + amount(choice.options[0]!, choice), 0);
+    constraints.set(`row.${row}`, { min: least - first, max: most - first });
     variables.set(`over.${row}`, { [`row.${row}`]: -1, cost: price });
     variables.set(`under.${row}`, { [`row.${row}`]: 1, cost: price });
   });
   const binaries = new Set<string>();
   choices.forEach((choice, index) => {
-    constraints.set(`one.${index}`, { equal: 1 });
-    choice.options.forEach((option, nth) => {
-      const sums = rows.map(({ amount }, row) => [`row.${row}`, amount(option, choice)] as const);
-      const key = `${index}.${nth}`;
+    constraints.set(`one.${index}`, { max: 1 });
+    const [first, ...others] = choice.options;
+    others.forEach((option, n) => {
+      const more = ({ amount }: Row<Option, C>) => amount(option, choice) - amount(first!, choice);
+      const sums = rows.map((row, at) => [`row.${at}`, more(row)] as const);
+      const key = `${index}.${n + 1}`;
       binaries.add(key);
       variables.set(key, {
         ...Object.fromEntries(sums),
-        cost: option.cost,
+        cost: option.cost - first!.cost,
         [`one.${index}`]: 1,
       });
     });
@@ -66,13 +71,15 @@ function programme<Option extends Costs, C extends Choice<Option>>(
     },
     { tolerance: GOOD_ENOUGH, timeout: Infinity, maxIterations: MOST_ITERATIONS },
   );
-  if (solution.variables.length === 0) return null;
+  // Nothing is chosen where every first one is best: that is a plan too.
+  if (solution.status !== 'optimal' && solution.variables.length === 0) return null;
   const shares = choices.map(({ options }) => options.map(() => 0));
   for (const [key, value] of solution.variables) {
     if (!binaries.has(key)) continue;
     const [index, nth] = key.split('.').map(Number);
     shares[index!]![nth!] = value;
   }
+  for (const one of shares) one[0] = 1 - one.reduce((sum, share) => sum + share, 0);
   return shares;
 }
 

@@ -5,7 +5,7 @@ import { firstSound, rhymes, type SoundBook } from '../words/phonemes';
 import { capital } from '../words/capital';
 
 /** Why a name was thought of. */
-export const GUISE_REASONS = ['rhyme', 'same sound', 'story', 'picture'] as const;
+export const GUISE_REASONS = ['rhyme', 'same sound', 'story', 'creature', 'picture'] as const;
 export type GuiseReason = (typeof GUISE_REASONS)[number];
 
 /** A name for a move in a story, its picture word, and its first sound as it is said. */
@@ -44,26 +44,27 @@ function storyWords(world: World): readonly string[] {
 
 /** Better reasons first; of two alike the story's own word goes before a mere picture. */
 function worth(reason: GuiseReason, fromStory: boolean): number {
-  const byReason = { rhyme: 6, 'same sound': 4, story: 2, picture: 1 }[reason];
+  const byReason = { rhyme: 6, 'same sound': 4, story: 2, creature: 1.5, picture: 1 }[reason];
   return byReason + (fromStory ? 1 : 0);
 }
 
 /**
  * Names for a move in a world, best first, `most` at most: rhyming or alliterating by sound (not
  * by letter), with the world's words before the move's picture words. No name in `taken` (compared
- * without case) comes, so that no two moves are called alike, and no word comes twice.
+ * without case) comes, so that no two moves are called alike, and no word comes twice. `creatures`
+ * go as the move does.
  */
 export function proposeGuises(
   move: Move,
   world: World,
   taken: Iterable<string>,
   book: SoundBook,
-  most = 6,
+  { creatures = [], most = 6 }: Readonly<{ creatures?: readonly string[]; most?: number }> = {},
 ): readonly GuiseProposal[] {
   const heads = headsOf(move).map((head) => ({ head, sound: firstSound(head, book) }));
   const used = new Set([...taken].map((name) => name.trim().toLowerCase()));
   const own = storyWords(world);
-  const all = [...own, ...move.pictureWords];
+  const all = [...own, ...creatures, ...move.pictureWords];
   const ranked = all.flatMap((word, index): (GuiseProposal & { rank: number })[] => {
     const bare = word.replace(/’s$/u, '').toLowerCase();
     const sound = firstSound(word, book);
@@ -81,7 +82,9 @@ export function proposeGuises(
         ? 'same sound'
         : fromStory
           ? 'story'
-          : 'picture';
+          : index < own.length + creatures.length
+            ? 'creature'
+            : 'picture';
     const picture = word.replace(/’s$/u, '');
     return [{ name, picture, sound, reason, rank: worth(reason, fromStory) }];
   });

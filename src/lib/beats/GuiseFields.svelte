@@ -1,7 +1,7 @@
 <!-- What a move is called in this story, which move it is, and the line that goes with it. -->
 <script lang="ts">
-  import { moveIn, moveOf, secondsPerRep } from '$core';
-  import type { Guise, Move, MoveBook, Setting, Station } from '$core';
+  import { moveIn, moveOf, saidTogether, secondsPerRep } from '$core';
+  import type { Dose, Guise, Move, MoveBook, Setting, Station } from '$core';
   import X from '@lucide/svelte/icons/x';
   import type { Snippet } from 'svelte';
   import LivingFigure from '$lib/figures/LivingFigure.svelte';
@@ -10,12 +10,13 @@
   import InlineText from '$lib/ui/InlineText.svelte';
   import LineArea from '$lib/ui/LineArea.svelte';
   import type { Ideas } from './editor-props';
+  import SayingIdeas from './SayingIdeas.svelte';
   import NameIdeas from './NameIdeas.svelte';
   import Meanwhile from './Meanwhile.svelte';
   import MovePicker from '$lib/moves/MovePicker.svelte';
 
   type Props = {
-    part: Pick<Station, 'move' | 'also' | 'guise'>;
+    part: Pick<Station, 'move' | 'also' | 'guise'> & Readonly<{ dose?: Dose }>;
     book: MoveBook;
     setting: Setting;
     active: boolean;
@@ -191,6 +192,16 @@
           {ideas}
           ontake={({ name, picture, sound }) => {
             onguise({ ...part.guise, name, picture, sound }, 'idea');
+            onleave();
+          }}
+        />
+        <SayingIdeas
+          {part}
+          {move}
+          {ideas}
+          ontake={(text) => {
+            const meanwhile = saidTogether(part.guise.meanwhile, text);
+            onguise({ ...part.guise, meanwhile }, 'idea');
             onleave();
           }}
         />

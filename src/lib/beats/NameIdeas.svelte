@@ -15,6 +15,7 @@
     rhyme: 'It rhymes',
     'same sound': 'Both begin with the same sound',
     story: 'A word of your story',
+    creature: 'It goes like that',
     picture: 'What the move looks like',
   };
   const think = async () =>

@@ -1,14 +1,17 @@
 import type {
   Beat,
   Defaults,
+  Dose,
   Draw,
   Entry,
+  Guise,
   GuiseProposal,
   Led,
   LedAsSaid,
   LetterIdea,
   Move,
   MoveBook,
+  SayingIdea,
   Setting,
 } from '$core';
 
@@ -16,6 +19,11 @@ import type {
 export type Ideas = Readonly<{
   names: (move: Move) => Promise<readonly GuiseProposal[]>;
   letter: (strip: Draw, entry: Entry) => Promise<readonly LetterIdea[]>;
+  /** Sounds to make meanwhile, and its count in the story's things. */
+  sayings: (
+    part: Readonly<{ guise: Guise; dose?: Dose }>,
+    move: Move,
+  ) => Promise<readonly SayingIdea[]>;
   /** The story's own words. */
   words: () => readonly string[];
 }>;

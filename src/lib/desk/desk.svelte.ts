@@ -10,10 +10,8 @@ import {
   placeBelow,
   makeMoveFinder,
   mendAll,
-  partsOfBeat,
   placeKey,
   proposeForEntry,
-  proposeGuises,
   removeBeat,
   removeChapter,
   setBeats,
@@ -25,7 +23,6 @@ import {
   type Draw,
   type Entry,
   type Finding,
-  type GuiseProposal,
   type LetterIdea,
   type LineTools,
   type Move,
@@ -121,7 +118,9 @@ export class Desk {
 
   /** What the editors may ask for. */
   readonly ideas: Ideas = {
-    names: (move) => this.proposeNames(move),
+    names: async (move) => (await import('$lib/ideas/name-ideas')).namesFor(move, this.adventure),
+    sayings: async (part, move) =>
+      (await import('$lib/ideas/name-ideas')).sayingsFor(part, move, this.adventure.world),
     letter: (strip, entry) => this.proposeLetter(strip, entry),
     words: () => this.adventure.world.words,
   };
@@ -285,15 +284,6 @@ export class Desk {
       this.#beforeDrag = null;
       this.draft.closeStep();
     });
-  }
-
-  /** Names for a move in this story, none of which is in use already. */
-  async proposeNames(move: Move): Promise<readonly GuiseProposal[]> {
-    const sounds = await loadSoundBook();
-    const taken = this.adventure.chapters.flatMap(({ beats }) =>
-      beats.flatMap((beat) => partsOfBeat(beat).map(({ guise }) => guise.name)),
-    );
-    return proposeGuises(move, this.adventure.world, taken, sounds);
   }
 
   /** The beat before or after in the script, across chapters. */
