@@ -14,7 +14,7 @@ const OWN_WAY = 0.7;
 export function creaturesGoing(
   { id }: Pick<Move, 'id'>,
   words: readonly string[],
-  most = 4,
+  most = 2,
 ): readonly string[] {
   const inStory = new Set(words.flatMap(plainWords));
   const weighed = CREATURES.flatMap(({ words: names, moves }) => {

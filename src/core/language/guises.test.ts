@@ -69,3 +69,14 @@ describe('proposeGuises', () => {
     expect(proposals.every(({ reason }) => reason !== 'story')).toBe(true);
   });
 });
+
+it('a creature that goes like that comes before words of the story that only stand beside it', () => {
+  const proposed = proposeGuises(moveIn(book, 'gallop'), world, [], dictionary, {
+    creatures: ['horse', 'pony'],
+  });
+  const reasons = proposed.map(({ reason }) => reason);
+  expect(proposed).toContainEqual(
+    expect.objectContaining({ name: 'Horse gallop', reason: 'creature', picture: 'horse' }),
+  );
+  expect(reasons.lastIndexOf('creature')).toBeLessThan(reasons.indexOf('story'));
+});

@@ -44,7 +44,7 @@ function storyWords(world: World): readonly string[] {
 
 /** Better reasons first; of two alike the story's own word goes before a mere picture. */
 function worth(reason: GuiseReason, fromStory: boolean): number {
-  const byReason = { rhyme: 6, 'same sound': 4, story: 2, creature: 1.5, picture: 1 }[reason];
+  const byReason = { rhyme: 6, 'same sound': 4, story: 2, creature: 3.2, picture: 1 }[reason];
   return byReason + (fromStory ? 1 : 0);
 }
 
