@@ -9,7 +9,8 @@ export default {
     adapter: adapter({ precompress: !process.env.ARRUP_HERE_ONLY }),
     alias: { $core: 'src/core' },
     // The kept shell answers at any address without a network: its files must not depend on it.
-    paths: { relative: false },
+    // ARRUP_BASE=/arrup: where the address has a path before it, behind a proxy, say.
+    paths: { relative: false, base: process.env.ARRUP_BASE ?? '' },
     // Nothing is fetched from elsewhere and nothing is sent anywhere: everything is 'self'.
     // The routes keep nothing and know nobody (no cookies): a foreign page has nothing to forge, and
     // a wrong content type gets our own 415.

@@ -4,12 +4,13 @@ import { existsSync, readdirSync, writeFileSync } from 'node:fs';
 import { join, relative } from 'node:path';
 import { root } from './fresh.mjs';
 
-const client = join(root, 'build', 'client');
+const base = process.env.ARRUP_BASE ?? '';
+const client = join(root, 'build', 'client', base);
 const workers = join(client, '_app', 'immutable', 'workers');
 const files = existsSync(workers)
   ? readdirSync(workers, { withFileTypes: true, recursive: true })
       .filter((entry) => entry.isFile() && !/\.(br|gz|map)$/u.test(entry.name))
-      .map((entry) => `/${relative(client, join(entry.parentPath, entry.name))}`)
+      .map((entry) => `${base}/${relative(client, join(entry.parentPath, entry.name))}`)
   : [];
 writeFileSync(join(client, 'offline-files.json'), JSON.stringify(files.sort()));
 console.log(`${files.length} files of workers are kept for offline use.`);

@@ -4,15 +4,15 @@
 /// <reference lib="webworker" />
 // After the first visit Arrup works without a network: the built files are kept, and any page is
 // the same shell.
-import { build, files, version } from '$service-worker';
+import { base, build, files, version } from '$service-worker';
 
 const self = globalThis.self as unknown as ServiceWorkerGlobalScope;
 const CACHE = `arrup-${version}`;
-const SHELL = '/';
+const SHELL = `${base}/`;
 
 /** What workers load in turn, listed when the application was built. */
 async function ofWorkers(): Promise<string[]> {
-  const answer = await fetch('/offline-files.json');
+  const answer = await fetch(`${base}/offline-files.json`);
   return answer.ok ? ((await answer.json()) as string[]) : [];
 }
 
@@ -58,7 +58,7 @@ async function answer(request: Request, path: string): Promise<Response> {
 self.addEventListener('fetch', (event) => {
   const { method, url } = event.request;
   const { origin, pathname } = new URL(url);
-  if (method !== 'GET' || origin !== location.origin || pathname.startsWith('/api/')) return;
+  if (method !== 'GET' || origin !== location.origin || pathname.startsWith(`${base}/api/`)) return;
   // A page comes from the network where there is one, so that it is never older than its files.
   if (event.request.mode === 'navigate') event.respondWith(answer(event.request, ''));
   else event.respondWith(answer(event.request, pathname));

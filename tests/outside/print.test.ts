@@ -39,9 +39,18 @@ function packOf(
   return { pack: makePack(source, parts), type, paper };
 }
 
-async function printed(adventure: Adventure, wish: Wish = {}): Promise<string> {
+async function print(adventure: Adventure, wish: Wish): Promise<string> {
   const { pack, type, paper } = packOf(adventure, wish);
   return pdfFile(await writePdf(pack, { paper, type, title: adventure.title }));
+}
+
+/** The file of what is printed; the same again is printed once. */
+const files = new Map<string, Promise<string>>();
+function printed(adventure: Adventure, wish: Wish = {}): Promise<string> {
+  const key = JSON.stringify([adventure, wish]);
+  const file = files.get(key) ?? print(adventure, wish);
+  files.set(key, file);
+  return file;
 }
 
 const demo = (name: string) => {

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import { leafTo, pagesMade } from '../browser/arrup';
 
@@ -100,12 +101,23 @@ test('stage', async ({ page }) => {
   await picture(page, 'stage-move');
 });
 
-test('stage, dark', async ({ page }) => {
-  await page.emulateMedia({ colorScheme: 'dark' });
-  await page.setViewportSize({ width: 1024, height: 768 });
-  await open(page, '/stage/adv_six-lamps');
-  await leadTo(page, '[data-cue=ask]');
-  await picture(page, 'stage-ask-dark');
+test('what a colleague sent back, side by side', async ({ page }) => {
+  await open(page, '/');
+  const sent = JSON.parse(readFileSync('src/lib/demo/six-lamps.arrup.json', 'utf8'));
+  delete sent.checksum;
+  sent.title = 'Seven lamps before dark';
+  sent.setting.group = 20;
+  sent.chapters[0].beats[0].text = 'Good evening, lamplighters. Is everybody warm?';
+  const [first, ...others] = sent.chapters[1].beats;
+  sent.chapters[1].beats = [...others, first];
+  await page.getByLabel('Adventure file').setInputFiles({
+    name: 'seven-lamps.arrup.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(sent)),
+  });
+  await page.getByRole('button', { name: 'Lay both side by side' }).click();
+  await page.locator('[data-difference=moved]').waitFor();
+  await picture(page, 'side-by-side');
 });
 
 test('logbook', async ({ page }) => {

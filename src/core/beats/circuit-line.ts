@@ -130,7 +130,7 @@ function circuitInLine(
   const between = drinks > 0 ? `, drink between ${drinks} s` : '';
   const named = inRow(stations.map((one) => typedStation(book, one)));
   const own = roundsAsTyped(byRound);
-  return `circuit ${rounds} rounds ${workSeconds} s rest ${restSeconds}${between}${own}: ${named}`;
+  return `circuit ${rounds} ${rounds === 1 ? 'round' : 'rounds'} ${workSeconds} s rest ${restSeconds}${between}${own}: ${named}`;
 }
 
 /** A circuit as it is typed. */

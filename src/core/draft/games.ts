@@ -43,6 +43,8 @@ const OWN_SECONDS: Readonly<Partial<Record<DraftShape, number>>> = {
   journey: 0,
   'die for how many': 75,
   letters: 90,
+  'call and go': 150,
+  rhyme: 45,
   'growing chain': 110,
   ladder: 70,
   'big total': 100,
@@ -140,6 +142,24 @@ const GAMES: Readonly<
         `calls ${whole(seconds / 16, 6, 12)} calls, travel march 4 to 8 s: ${chosen
           .map((one) => `${one.stop.name.replace(/[,:;=]/gu, '')} = ${one.move.name} 6 s`)
           .join(', ')}`,
+      ],
+    }),
+  },
+  'call and go': {
+    needs: null,
+    make: () => ({
+      say: 'Stay in the middle and march. I call a colour: you go there and back.',
+      lines: [
+        'calls 6 calls, as far as the room, travel march 5 to 10 s: red = heel walks there and back, blue = giant walks there and back, green = tiptoe walks there and back, gold = marches there and back',
+      ],
+    }),
+  },
+  rhyme: {
+    needs: null,
+    make: () => ({
+      say: 'I say a line and do it. You do it with me.',
+      lines: [
+        'rhyme twice 4 beats: Knees go high and knees go low = march; Down we sink and up we grow = squat; Turn to left and turn to right = trunk twist; Clap your hands with all your might = claps',
       ],
     }),
   },

@@ -43,20 +43,20 @@ rock pile | A heavy rock lies in our way. Push it to the side.
 rope ladder | Here hangs a rope ladder. Up we go, hand over hand.
 low arch | The rock makes an arch. Go under, low and round.
 goat’s hops | The goat hops from rock to rock.
-windy gap | The wind blows us from side to side.
+windy gap | The hill has a gap. The wind helps us leap over it.
 look-out stone | From this stone you can see far. Up as high as you can.
 bear’s trail | Bear tracks! The bear was here, low and heavy.
 echo wall | The wall claps back. Loud claps, please.
 giant’s steps | These steps were made for a giant. Long and slow.
 # town: city house tower clock market steps church baker lamplighter postman bell road roof bridge school
 clock tower | The clock swings left and right, tick, tock.
-market stalls | The shelves are high. Reach for the bread.
+market stalls | The market is full. This way and that, round the stalls.
 narrow lane | The lane is narrow. We walk with one foot before the other.
 tower stairs | Round and up go the tower stairs.
 heavy door | The door is heavy and stuck. Push!
 bell rope | The bell rope hangs down. Pull it long.
 baker’s dough | The baker stirs a big bowl of dough.
-sleeping cat | A cat sleeps in the sun. Past it on tiptoe.
+sleeping cat | A cat sleeps in the sun. Past it, without a sound.
 rolling barrels | Barrels roll down the street, round and round.
 band in the square | A drum band marches by. Left, right.
 window washing | The windows are dusty. Wipe them, high and low.
@@ -89,7 +89,7 @@ octopus | The octopus shakes its eight arms.
 gull wings | Gulls sail over the water with wide wings.
 rocking deck | The deck rocks from foot to foot.
 climbing the mast | Climb up the mast, hand over hand.
-hiding shells | Curl up small, like a shell on the sand.
+hermit crabs | Crabs hide in the shells. Low over the sand, as they go.
 # snow: snow ice winter iceberg penguin sledge snowman frost polar bear bear skater skier
 deep snow | The snow is deep. Lift your knees out of it.
 frozen pond | The pond is ice. Glide with long, low steps.
@@ -104,14 +104,14 @@ narrow ice | The ice is narrow here. Small steps.
 warm hands | It is cold. Clap and stamp until you are warm.
 over the crack | Here is a crack in the ice. Jump over it.
 # night: night moon star dark space rocket astronaut owl moth bed dream lantern lamp candle ghost planet
-moon walk | The moon is up. Walk slow and light, as if you could float.
+light as the moon | On the moon we are light. Slow and soft, as if you could float.
 stars come out | The stars come out, wide and bright.
 dark lane | The lane is dark. Creep, and feel your way.
 owl’s turn | An owl turns its head and listens.
 moth wings | A moth flutters around the light.
 rocket | The rocket counts down, and up it goes.
 lamp on the hook | Hang the lamp on the highest hook.
-sleeping street | Everybody sleeps. Past them on tiptoe.
+sleeping street | Everybody sleeps. Past them, without a sound.
 turning planet | The planet turns around, slow and round.
 floating cloud | A cloud floats by, from side to side.
 tower stairs | Up the tower stairs, one and one and one.
@@ -143,7 +143,7 @@ wheelbarrow | The wheelbarrow is heavy. Push it along.
 spider’s thread | The spider climbs up its thread.
 ant march | The ants march in a line.
 digging | Dig the bed, deep and strong.
-apple branch | The apples hang high. Reach for one.
+apple branch | The apples hang high. Up, and up again, to get one.
 # way: path road forest hill bridge
 long road | The road is long. Swing your arms and march.
 narrow bridge | The bridge is narrow. One foot before the other.
@@ -152,8 +152,8 @@ heavy stone | A heavy stone lies on the path. Push it away.
 low tunnel | The tunnel is low. Crawl through.
 steep hill | Up the hill, knees high.
 windy corner | The wind turns us around.
-tall gate | The gate is tall. Reach up to the latch.
-sleeping dog | A dog sleeps by the road. Past it on tiptoe.
+shut gate | The gate is shut. Climb over it, knees high.
+sleeping dog | A dog sleeps by the road. Past it, without a sound.
 thorn hedge | The gap in the hedge is narrow. Go sideways.
 cart and pony | A pony trots by with its cart.
 rope pull | A cart is stuck. Pull it by the rope.

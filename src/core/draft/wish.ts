@@ -13,10 +13,12 @@ export const DRAFT_SHAPES = [
   'freeze and spin',
   'letters',
   'calls',
+  'call and go',
   'growing chain',
   'ladder',
   'big total',
   'echo',
+  'rhyme',
   'follow me',
 ] as const;
 export type DraftShape = (typeof DRAFT_SHAPES)[number];
