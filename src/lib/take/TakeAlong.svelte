@@ -41,7 +41,8 @@
         {#snippet links()}
           <span class="px-3 py-2 text-lg">
             {#if carried.madeBy}Made by {carried.madeBy}.{/if}
-            The screen is for
+            It shows, counts and keeps the time: say what you read, and do what you see. The screen is
+            for
             <InlineChoice
               value={forChildren}
               label="Who looks at the screen"
