@@ -3,6 +3,7 @@ import {
   expectEach,
   openShelf,
   saved,
+  savedFile,
   startNew,
   stored,
   test,
@@ -124,4 +125,47 @@ test('finds moves by their first sound, and thinks of names in the story', async
   await expect(name).toHaveValue(idea);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(name).toHaveValue(before);
+});
+
+// Read by the browser's own decoder.
+test('a move goes into a message as a moving picture, once round', async ({ page }) => {
+  await openShelf(page);
+  await page.goto('/moves/star-jump');
+  const { name, bytes } = await savedFile(page, 'A moving picture for a message');
+  expect(name).toBe('star-jump.gif');
+  expect(bytes.length).toBeLessThan(600_000);
+  const read = await page.evaluate(
+    async (data) => {
+      const decoder = new ImageDecoder({ data: new Uint8Array(data), type: 'image/gif' });
+      await decoder.completed;
+      const { frameCount, repetitionCount } = decoder.tracks.selectedTrack!;
+      const sizes = new Set<string>();
+      const pictures = new Set<string>();
+      let microseconds = 0;
+      for (let frameIndex = 0; frameIndex < frameCount; frameIndex += 1) {
+        const { image } = await decoder.decode({ frameIndex });
+        sizes.add(`${image.displayWidth} x ${image.displayHeight}`);
+        microseconds += image.duration ?? 0;
+        const canvas = new OffscreenCanvas(32, 32);
+        const surface = canvas.getContext('2d')!;
+        surface.drawImage(image, 0, 0, 32, 32);
+        pictures.add(surface.getImageData(0, 0, 32, 32).data.join());
+        image.close();
+      }
+      return {
+        frameCount,
+        forever: repetitionCount === Infinity,
+        sizes: [...sizes],
+        different: pictures.size,
+        seconds: microseconds / 1e6,
+      };
+    },
+    [...bytes],
+  );
+  expect(read.sizes).toEqual(['360 x 360']);
+  expect(read.forever).toBe(true);
+  // It moves, and takes as long as it takes.
+  expect(read.different).toBeGreaterThan(read.frameCount / 3);
+  expect(read.seconds).toBeGreaterThan(0.5);
+  expect(read.seconds).toBeLessThan(6);
 });

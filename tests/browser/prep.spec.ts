@@ -225,6 +225,18 @@ test('files for elsewhere are written in a worker, and other programs read them'
   );
   expect(event.summary).toBe('A marsh morning');
   expect(event.startDate.toString()).toBe('2027-03-01T10:15:00');
+  const pictures = await savedFile(page, 'Title pictures');
+  const painted = unzipSync(new Uint8Array(pictures.bytes));
+  expect(Object.keys(painted)).toEqual(
+    expect.arrayContaining(['cover.svg', 'cover.png', '01-welcome.png', 'moves.png']),
+  );
+  for (const [name, file] of Object.entries(painted)) {
+    if (!name.endsWith('.png')) continue;
+    // The head of a PNG (ISO/IEC 15948): its sign, then its width and height.
+    const head = Buffer.from(file);
+    expect(head.subarray(1, 4).toString()).toBe('PNG');
+    expect([head.readUInt32BE(16), head.readUInt32BE(20)]).toEqual([1920, 1080]);
+  }
   const everything = await savedFile(page, 'Everything, in one ZIP');
   const names = Object.keys(unzipSync(new Uint8Array(everything.bytes))).sort();
   expect(names).toEqual(

@@ -86,6 +86,7 @@ test('exports the pack, the track and everything else over the wire; an empty on
   for (const [format, begins] of [
     ['wav', 'RIFF'],
     ['html', '<!doctype html>'],
+    ['pictures', 'PK'],
     ['zip', 'PK'],
     ['docx', 'PK'],
     ['captions', 'WEBVTT'],

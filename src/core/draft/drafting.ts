@@ -207,6 +207,8 @@ export class Drafting {
       word: letterWord(this.#wish),
       top: Math.min(TOP_NUMBER, ...tops),
       children: childrenIn(setting),
+      things: setting.kit.some((one) => /bean bag/iu.test(one)) ? 'bean bags' : 'socks',
+      metres: Math.max(2, Math.min(5, Math.floor(setting.room.lengthMetres / 2))),
     });
     if (!game) return null;
     const beats = [this.#say(game.say), ...game.lines.flatMap((line) => this.#typed(line))];

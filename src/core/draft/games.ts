@@ -16,6 +16,10 @@ type Making = Readonly<{
   /** The highest number that is usual for each of the moves at this age. */
   top: number;
   children: number;
+  /** What there is enough of to be fetched one at a time. */
+  things: string;
+  /** Metres that are free to fetch it over. */
+  metres: number;
 }>;
 
 const whole = (value: number, least: number, most: number) =>
@@ -30,6 +34,7 @@ const list = (chosen: readonly ChosenStop[], amount?: string) =>
 /** A throw with what belongs to it takes so long besides the move, in seconds. Our own judgement. */
 const THROW_SECONDS = 12;
 const WORK_SECONDS = 20;
+const LEVELS = ['one', 'two', 'three', 'four'] as const;
 const throws = (seconds: number, least: number) =>
   whole(seconds / (WORK_SECONDS + THROW_SECONDS), least, 16);
 
@@ -160,6 +165,29 @@ const GAMES: Readonly<
       say: 'I say a line and do it. You do it with me.',
       lines: [
         'rhyme twice 4 beats: Knees go high and knees go low = march; Down we sink and up we grow = squat; Turn to left and turn to right = trunk twist; Clap your hands with all your might = claps',
+      ],
+    }),
+  },
+  'sorting sprint': {
+    needs: null,
+    make: ({ seconds, children, things, metres }) => ({
+      say: `The wind has blown all the ${things} about. One at a time we carry them home.`,
+      lines: [
+        `relay ${whole(seconds / 5, 6, Math.max(6, children * 2))} ${things} ${metres} m, ${Math.min(4, children)} at a time: walk as carrying home`,
+      ],
+    }),
+  },
+  'skill levels': {
+    needs: [3, 4],
+    make: ({ chosen }) => ({
+      say: 'There are levels. Count for yourself, one point for each. Only you need to know how many.',
+      lines: [
+        `1 point for each, against yourself, circuit 1 round 30 s rest 15: ${chosen
+          .map(
+            (one, n) =>
+              `${one.move.name} as level ${LEVELS[n]} ${one.stop.name.replace(/[,:;]/gu, '')}`,
+          )
+          .join(', ')}`,
       ],
     }),
   },

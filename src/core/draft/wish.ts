@@ -14,6 +14,8 @@ export const DRAFT_SHAPES = [
   'letters',
   'calls',
   'call and go',
+  'sorting sprint',
+  'skill levels',
   'growing chain',
   'ladder',
   'big total',

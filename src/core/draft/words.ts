@@ -85,8 +85,17 @@ export function goodbyeLines({ want, hero, who }: Words, random: Random): readon
 /** Words that are no word of the story. */
 const LITTLE = /^(?:the|and|old|our|for|from|with|into)$/iu;
 
-/** A word of the wish whose letters can be moved: short enough, and more than a little word. */
-export function letterWord({ hero, place, want }: DraftWish): string {
+/** Letters that are learned, as they are written: "SAT", "S A T P I N", "letters S, A, T". */
+const LETTERS_LEARNED = /\b[A-Z](?:[ ,]*[A-Z]){1,7}\b/u;
+const MOST_LETTERS = 6;
+
+/**
+ * What is spelled: the letters that ride along, else a word of the wish that is short enough and more
+ * than a little word.
+ */
+export function letterWord({ hero, place, want, learning }: DraftWish): string {
+  const learned = LETTERS_LEARNED.exec(learning)?.[0].replace(/[^A-Z]/gu, '');
+  if (learned) return learned.slice(0, MOST_LETTERS).toLowerCase();
   const words = `${hero} ${place} ${want}`.match(/\b[a-z]{3,7}\b/giu) ?? [];
   return (words.find((word) => !LITTLE.test(word)) ?? 'story').toLowerCase();
 }

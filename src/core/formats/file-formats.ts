@@ -14,6 +14,7 @@ export const FILE_FORMATS = {
   md: { extension: '.run-sheet.md', mediaType: 'text/markdown; charset=utf-8' },
   captions: { extension: '.captions.vtt', mediaType: 'text/vtt; charset=utf-8' },
   chapters: { extension: '.chapters.vtt', mediaType: 'text/vtt; charset=utf-8' },
+  pictures: { extension: '.pictures.zip', mediaType: 'application/zip' },
   wav: { extension: '.guide.wav', mediaType: 'audio/wav' },
   ics: { extension: '.ics', mediaType: 'text/calendar; charset=utf-8' },
   zip: { extension: '.zip', mediaType: 'application/zip' },

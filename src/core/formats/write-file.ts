@@ -1,4 +1,4 @@
-import { strToU8, zipSync } from 'fflate';
+import { strToU8, zipSync, type Zippable } from 'fflate';
 import type { LookChoice } from '../figure/drawing/look-choices';
 import type { Adventure } from '../document/adventure';
 import { hasBeats } from '../document/beats-of';
@@ -6,10 +6,11 @@ import { titleOf } from '../document/title';
 import type { Setting } from '../model/setting';
 import { deedOf } from '../print/children/deed';
 import { makePack } from '../print/pack';
+import { titlePictures } from '../print/title-pictures';
 import { type PackPartId } from '../print/pack-parts';
 import type { Ink } from '../print/ink-choices';
 import type { Paper } from '../print/paper';
-import type { PictureOf, StoryPictureOf } from '../print/pack-source';
+import type { PackSource, PictureOf, StoryPictureOf } from '../print/pack-source';
 import { TypeCase, type FontFiles } from '../print/type-case';
 import { scriptText } from '../print/pack-texts';
 import { lengthIn, type LengthUnit } from '../words/lengths';
@@ -72,18 +73,36 @@ type Writer = (job: Job) => Uint8Array | string | Promise<Uint8Array | string>;
 /** A file, and the signs in it that no font that ships can print. */
 export type WrittenFile = Readonly<{ bytes: Uint8Array; missing: readonly string[] }>;
 
-async function pdfOf({ adventure, schedule, choices, world, missing }: Job): Promise<Uint8Array> {
-  const { paper, ink, parts, unit } = choices;
+/** What is painted from: the adventure, its type and its pictures. */
+async function paintedFrom({ adventure, schedule, choices, world }: Job): Promise<PackSource> {
+  const { paper, ink, unit, backs } = choices;
   const type = new TypeCase(await world.loadFonts());
-  const { pictureOf, storyPictureOf, onProgress } = world;
+  const { pictureOf, storyPictureOf } = world;
   const lengthOf = (metres: number) => lengthIn(metres, unit);
+  const deed = choices.deed || deedOf(adventure);
   const pictures = { pictureOf, storyPictureOf };
-  const own = { deed: choices.deed || deedOf(adventure), backs: choices.backs };
-  const source = { adventure, schedule, paper, ink, type, lengthOf, ...pictures, ...own };
+  return { adventure, schedule, paper, ink, type, lengthOf, deed, backs, ...pictures };
+}
+
+async function pdfOf(job: Job): Promise<Uint8Array> {
+  const source = await paintedFrom(job);
+  const { paper, type, adventure } = source;
+  const { onProgress } = job.world;
   const title = titleOf(adventure);
-  const bytes = await writePdf(makePack(source, parts), { paper, type, title, onProgress });
-  for (const sign of type.missing) missing.add(sign);
+  const pack = makePack(source, job.choices.parts);
+  const bytes = await writePdf(pack, { paper, type, title, onProgress });
+  for (const sign of type.missing) job.missing.add(sign);
   return bytes;
+}
+
+/** In colour, whatever the printer has; as SVG, which the page makes PNG of. */
+async function picturesOf(job: Job): Promise<Uint8Array> {
+  const pictures = titlePictures({ ...(await paintedFrom(job)), ink: 'colour' });
+  const mtime = job.world.now;
+  const files = pictures.map(
+    ({ name, svg }) => [`${name}.svg`, [strToU8(svg), { mtime }]] as const,
+  );
+  return zipSync(Object.fromEntries(files) as Zippable);
 }
 
 /** Sound does not get smaller by packing, and is large: it is only put in. */
@@ -92,7 +111,7 @@ const LEVELS: Partial<Record<FileFormatId, 0>> = { wav: 0, pdf: 0, docx: 0 };
 async function zipOf(job: Job): Promise<Uint8Array> {
   const { adventure } = job;
   const files: Record<string, [Uint8Array, { level: 0 | 6; mtime: Date }]> = {};
-  for (const id of FILE_FORMAT_IDS.filter((one) => one !== 'zip')) {
+  for (const id of FILE_FORMAT_IDS.filter((one) => one !== 'zip' && one !== 'pictures')) {
     if (id === 'pdf' && !hasBeats(adventure)) continue;
     if (id === 'wav' && job.schedule.totalSeconds > MOST_TRACK_SECONDS) continue;
     const bytes = await bytesOf(id, job);
@@ -115,6 +134,7 @@ const WRITERS: Readonly<Record<FileFormatId, Writer>> = {
   md: ({ adventure, schedule }) => serializeRunSheetMarkdown(adventure, schedule),
   captions: ({ schedule }) => serializeCaptions(schedule),
   chapters: ({ adventure, schedule }) => serializeChapters(adventure, schedule),
+  pictures: picturesOf,
   wav: ({ schedule }) => renderGuideTrack(schedule),
   ics: ({ adventure, schedule, choices, world }) =>
     serializeICalendar(adventure, schedule, choices.startsAt, world.now),

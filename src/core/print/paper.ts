@@ -4,6 +4,8 @@ export const PAPERS = {
   letter: { widthMm: 215.9, heightMm: 279.4 },
 } as const;
 export type Paper = keyof typeof PAPERS;
+/** The size of a sheet, in millimetres. */
+export type PageSize = Readonly<{ widthMm: number; heightMm: number }>;
 export const PAPER_NAMES = Object.keys(PAPERS) as [Paper, ...Paper[]];
 
 /** Most printers leave this much blank at each edge. Common practice. */

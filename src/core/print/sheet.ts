@@ -1,7 +1,7 @@
 import type { Picture } from '../figure/drawing/picture';
 import type { Ink } from './ink-choices';
 import { INK } from './inks';
-import { PAPERS, type Box, type Paper } from './paper';
+import { PAPERS, type Box, type Paper, type PageSize } from './paper';
 import { escapeMarkup } from '../words/escape-markup';
 import { strokesAsSvg } from './picture-svg';
 import type { Face, FitBox, TypeCase } from './type-case';
@@ -37,10 +37,12 @@ export class Sheet {
     readonly paper: Paper,
     readonly ink: Ink,
     readonly type: TypeCase,
+    /** A size of its own, for what is no paper. */
+    readonly ownSize: PageSize | null = null,
   ) {}
 
-  get size() {
-    return PAPERS[this.paper];
+  get size(): PageSize {
+    return this.ownSize ?? PAPERS[this.paper];
   }
 
   /** A colour for a surface: nothing where ink is saved. */

@@ -8,7 +8,8 @@ import {
   type Shape,
 } from '$core';
 
-type Surface = CanvasRenderingContext2D;
+/** A canvas on the page, or one that a worker paints on. */
+export type Surface = CanvasRenderingContext2D | OffscreenCanvasRenderingContext2D;
 
 function put(surface: Surface, shape: Shape, { scale, x, y }: Place, colour: string, grow: number) {
   surface.beginPath();

@@ -15,7 +15,7 @@ import {
 } from '$core';
 import { onScreen, shownMode } from '$lib/pictures/screen-paints';
 import { everyFrame } from './every-frame';
-import { drawParts, drawWay } from './figure-canvas';
+import { drawParts, drawWay, type Surface } from './figure-canvas';
 
 /** What a figure on a canvas shows; read at each frame. */
 export type Living = Readonly<{
@@ -59,6 +59,46 @@ function goingOf(figure: Figure, secondsPerRep: number, metresPerRep: number) {
   return made;
 }
 
+/** A move as it is so many seconds after it began, over a whole surface, on the ground. */
+export function paintLiving(
+  surface: Surface,
+  [width, height]: readonly [number, number],
+  { move, secondsPerRep, held, flip }: Omit<Living, 'look' | 'elapsed'>,
+  seconds: number,
+  child: ReturnType<typeof onScreen>,
+): void {
+  const figure = figureOfMove(move);
+  if (!figure) return;
+  const [left, top, right, bottom] = boundsKept(figure);
+  const scale = Math.min(
+    width / (right - left + 0.06),
+    height / (bottom - top + 0.06),
+    height / 1.12,
+  );
+  const middle = ((left + right) / 2) * (flip ? -1 : 1) * scale;
+  const place = {
+    scale,
+    x: width / 2 - middle,
+    // On the ground: low figures stand low.
+    y: height - (bottom + 0.03) * scale,
+  };
+  surface.clearRect(0, 0, width, height);
+  const { motion, ground } = goingOf(figure, secondsPerRep, move.metresPerRep);
+  const phase = phaseAt(figure, seconds, secondsPerRep, held);
+  if (ground && !held) {
+    const loops = Math.floor(seconds / (secondsPerRep * figure.reps));
+    const gone = loops * ground.loop + ground.goneAt(phase);
+    drawWay(surface, flip ? -gone : gone, width, place, child.paints.mark);
+  }
+  const moment = held ? momentAt(figure, phase) : momentIn(motion, phase);
+  drawParts(
+    surface,
+    partsOf(moment, { flip, build: child.build, mood: moodOf(move) }),
+    child.paints,
+    place,
+  );
+}
+
 /**
  * Draws a move on a canvas for as long as it is in sight: an attachment. What it shows is asked for
  * at each frame, so that a figure follows a clock that is not its own.
@@ -95,34 +135,7 @@ export const living = (show: () => Living) => (canvas: HTMLCanvasElement) => {
     const shown = [move, now, seconds, secondsPerRep, held, flip, width, height];
     if (shown.every((one, n) => one === drawn[n])) return;
     drawn = shown;
-    const [left, top, right, bottom] = boundsKept(figure);
-    const scale = Math.min(
-      width / (right - left + 0.06),
-      height / (bottom - top + 0.06),
-      height / 1.12,
-    );
-    const middle = ((left + right) / 2) * (flip ? -1 : 1) * scale;
-    const place = {
-      scale,
-      x: width / 2 - middle,
-      // On the ground: low figures stand low.
-      y: height - (bottom + 0.03) * scale,
-    };
-    surface.clearRect(0, 0, width, height);
-    const { motion, ground } = goingOf(figure, secondsPerRep, move.metresPerRep);
-    const phase = phaseAt(figure, seconds, secondsPerRep, held);
-    if (ground && !held) {
-      const loops = Math.floor(seconds / (secondsPerRep * figure.reps));
-      const gone = loops * ground.loop + ground.goneAt(phase);
-      drawWay(surface, flip ? -gone : gone, width, place, child.paints.mark);
-    }
-    const moment = held ? momentAt(figure, phase) : momentIn(motion, phase);
-    drawParts(
-      surface,
-      partsOf(moment, { flip, build: child.build, mood: moodOf(move) }),
-      child.paints,
-      place,
-    );
+    paintLiving(surface, [width, height], { move, secondsPerRep, held, flip }, seconds, child);
   };
 
   let stop: (() => void) | null = null;

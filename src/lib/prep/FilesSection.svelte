@@ -38,7 +38,8 @@
         choices: { ...choices, parts: USUAL_PARTS },
         now: new Date(),
       });
-      const { bytes } = await result;
+      let { bytes } = await result;
+      if (format === 'pictures') bytes = await (await import('./title-pngs')).withPngs(bytes);
       const { mediaType } = FILE_FORMATS[format];
       download(fileNameOf(adventure, format), mediaType, bytes);
       if (format === 'script') {

@@ -28,6 +28,7 @@ export const EXPORT_GROUPS: readonly Readonly<{
       { id: 'wav', label: 'Guide track: counts and changes to listen to' },
       { id: 'captions', label: 'Planned captions' },
       { id: 'chapters', label: 'Chapters' },
+      { id: 'pictures', label: 'Title pictures: a cover, each chapter, the moves' },
     ],
   },
 ];

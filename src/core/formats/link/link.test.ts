@@ -42,14 +42,17 @@ describe('an adventure in a link', () => {
     expect(codesOf(linkWith(text))).toEqual([]);
   });
 
-  it('cut anywhere is refused, and so is one with another sign in it', () => {
+  it('cut anywhere is refused, and one with another sign in it is never another adventure', () => {
     const link = linkFragment(GOOD);
     for (let length = 0; length < link.length; length += 7)
       expect(codesOf(link.slice(0, length))).toEqual(['broken-link']);
     fc.assert(
       fc.property(fc.nat(link.length - 1), fc.constantFrom(...'Az09-_'), (at, sign) => {
         fc.pre(link[at] !== sign);
-        expect(codesOf(link.slice(0, at) + sign + link.slice(at + 1))).not.toEqual([]);
+        // Bits after the end of what is packed stand for nothing: the same comes back.
+        const read = adventureInLink(link.slice(0, at) + sign + link.slice(at + 1));
+        if (read.ok) expect(read.value).toEqual(GOOD);
+        else expect(read.problems.length).toBeGreaterThan(0);
       }),
     );
   });

@@ -3,6 +3,7 @@
     alsoCalled,
     AGE_BANDS,
     DEFERRING_LINE,
+    figureOfMove,
     moveBookOf,
     movesUsed,
     newOwnMove,
@@ -13,6 +14,7 @@
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
   import Copy from '@lucide/svelte/icons/copy';
+  import ImageDown from '@lucide/svelte/icons/image-down';
   import ListPlus from '@lucide/svelte/icons/list-plus';
   import Pencil from '@lucide/svelte/icons/pencil';
   import Trash from '@lucide/svelte/icons/trash-2';
@@ -25,8 +27,11 @@
     rangeInWords,
     SPACE_WORDS,
   } from '$lib/moves/words';
+  import { askForGif } from '$lib/figures/ask-for-gif';
   import LivingFigure from '$lib/figures/LivingFigure.svelte';
   import MovePicture from '$lib/figures/MovePicture.svelte';
+  import { download } from '$lib/ui/download';
+  import { preferences } from '$lib/store/preference-store.svelte';
   import { newId } from '$lib/store/new-id';
   import { ownMoves } from '$lib/store/own-move-store.svelte';
   import { shelf } from '$lib/store/shelf.svelte';
@@ -53,6 +58,21 @@
     const mine = newOwnMove(newId, move);
     await ownMoves.save(mine);
     await goto(resolve('/moves/[id]/change', { id: mine.id }));
+  }
+  let filming = $state(false);
+  async function film(shown: Move) {
+    filming = true;
+    try {
+      const { look } = preferences.current;
+      const bytes = await askForGif({ move: shown, look }).result;
+      download(`${shown.id}.gif`, 'image/gif', bytes);
+    } catch (reason) {
+      notices.say(
+        `It couldn’t be drawn: ${reason instanceof Error ? reason.message : String(reason)}`,
+      );
+    } finally {
+      filming = false;
+    }
   }
   async function remove(gone: Move) {
     const place = await ownMoves.remove(gone.id);
@@ -100,6 +120,13 @@
               ? 'Another like it'
               : 'A copy to make your own'}
           </button>
+          {#if figureOfMove(move)}
+            <button type="button" class="btn-quiet" disabled={filming} onclick={() => film(move)}>
+              <ImageDown size={18} aria-hidden="true" />{filming
+                ? 'Drawing it…'
+                : 'A moving picture for a message'}
+            </button>
+          {/if}
           {#if shelf.records.length > 0}
             <label class="btn-quiet">
               <ListPlus size={18} aria-hidden="true" />Put it into
