@@ -10,8 +10,8 @@ export default defineConfig({
   // A second try is counted as passed, and named at the end of `npm test`.
   retries: 1,
   fullyParallel: true,
-  // More than there are cores: while one waits for a clock, another has the processor.
-  workers: 3,
+  // As many as there are cores: with more, what a server answers in a second takes ten.
+  workers: 2,
   forbidOnly: true,
   reporter: 'list',
   use: {

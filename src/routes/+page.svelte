@@ -7,7 +7,6 @@
   import Plus from '@lucide/svelte/icons/plus';
   import ShelfRow from '$lib/shelf/ShelfRow.svelte';
   import { backups } from '$lib/backup/backup-state.svelte';
-  import { OPENED_FILES } from '$lib/plan/opened-files';
   import { aside } from '$lib/store/aside.svelte';
   import { shelf } from '$lib/store/shelf.svelte';
   import { gradually } from '$lib/ui/gradually.svelte';
@@ -78,7 +77,7 @@
       <input
         bind:this={picker}
         type="file"
-        accept={OPENED_FILES}
+        accept=".json,.md,.markdown,.txt,.csv,.docx,.html"
         class="hidden"
         aria-label="Adventure file"
         onchange={() => {
@@ -89,32 +88,12 @@
     </div>
   </div>
 
-  {#if from === 'draft'}
-    <section id="draft" class="mb-10" aria-labelledby="draft-title">
-      <h2 id="draft-title" class="text-2xl">A first draft</h2>
-      <p class="mt-1 mb-4 max-w-prose text-soft">
-        Say what the story wants, and a whole session comes of it. It’s a beginning: read it, draw
-        parts of it again, and make it yours.
-      </p>
-      {#await import('$lib/draft/DraftPanel.svelte') then { default: DraftPanel }}
-        <DraftPanel ontake={async (adventure) => open(await shelf.takeIn(adventure))} />
-      {:catch}
-        <p class="text-pencil" role="alert">That didn’t load. Reload the page.</p>
-      {/await}
-    </section>
-  {:else if from === 'starts'}
-    <section id="starts" class="mb-10" aria-labelledby="starts-title">
-      <h2 id="starts-title" class="text-2xl">Start from a ready-made session</h2>
-      <p class="mt-1 mb-4 max-w-prose text-soft">
-        Each is a whole session in Lanternfen, ready to lead. Take one, and make it yours: change
-        the story, the moves, the length.
-      </p>
-      {#await import('$lib/shelf/StartingPoints.svelte') then { default: StartingPoints }}
-        <StartingPoints onstart={async (adventure) => open(await shelf.takeIn(adventure))} />
-      {:catch}
-        <p class="text-pencil" role="alert">They didn’t load. Reload the page.</p>
-      {/await}
-    </section>
+  {#if from}
+    {#await from === 'draft' ? import('$lib/draft/FirstDraft.svelte') : import('$lib/shelf/ReadyMade.svelte') then { default: From }}
+      <From ontake={async (adventure) => open(await shelf.takeIn(adventure))} />
+    {:catch}
+      <p class="text-pencil" role="alert">That didn’t load. Reload the page.</p>
+    {/await}
   {/if}
 
   {#if backups.isPressing}

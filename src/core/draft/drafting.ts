@@ -20,7 +20,7 @@ import { capital } from '../words/capital';
 import type { SoundBook } from '../words/phonemes';
 import { remember } from '../words/remember';
 import { chooseMoves, landingsOf, type ChosenStop } from './choose';
-import { gameNeeds, gameOf, gameSeconds } from './games';
+import { fetchedIn, gameNeeds, gameOf, gameSeconds } from './games';
 import { CALMS, COOL_DOWNS, WARM_UPS, type Stop } from './scenes';
 import { scenesFor } from './scenes-for';
 import type { DraftPart, DraftTry, DraftWish } from './wish';
@@ -207,8 +207,7 @@ export class Drafting {
       word: letterWord(this.#wish),
       top: Math.min(TOP_NUMBER, ...tops),
       children: childrenIn(setting),
-      things: setting.kit.some((one) => /bean bag/iu.test(one)) ? 'bean bags' : 'socks',
-      metres: Math.max(2, Math.min(5, Math.floor(setting.room.lengthMetres / 2))),
+      ...fetchedIn(setting),
     });
     if (!game) return null;
     const beats = [this.#say(game.say), ...game.lines.flatMap((line) => this.#typed(line))];

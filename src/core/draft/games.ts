@@ -1,3 +1,4 @@
+import type { Setting } from '../model/setting';
 import type { ChosenStop } from './choose';
 import type { DraftShape } from './wish';
 
@@ -21,6 +22,12 @@ type Making = Readonly<{
   /** Metres that are free to fetch it over. */
   metres: number;
 }>;
+
+/** What is fetched, and over how many metres: bean bags where there are some, else what everybody has. */
+export const fetchedIn = ({ kit, room }: Setting): Pick<Making, 'things' | 'metres'> => ({
+  things: kit.some((one) => /bean bag/iu.test(one)) ? 'bean bags' : 'socks',
+  metres: Math.max(2, Math.min(5, Math.floor(room.lengthMetres / 2))),
+});
 
 const whole = (value: number, least: number, most: number) =>
   Math.max(least, Math.min(most, Math.round(value)));

@@ -43,7 +43,11 @@ const blank = (type: TypeCase, fill: string): Sheet => {
   return sheet;
 };
 
-/** The land of the session along the lower edge, as high as it is hard. */
+/** Where the ground begins that figures of the cover stand on. */
+const GROUND_MM = 156;
+const GROUND = '#e2d8c3';
+
+/** The land of the session, as high as it is hard, and the ground before it. */
 function paintLand(sheet: Sheet, { schedule }: Source, high: number): void {
   const points = terrainOf(schedule.cues, SAMPLES);
   const length = points.at(-1)?.atSeconds ?? 0;
@@ -51,9 +55,11 @@ function paintLand(sheet: Sheet, { schedule }: Source, high: number): void {
   const most = Math.max(...points.map(({ height }) => height), 0.001);
   const ridge = points.map(
     ({ atSeconds, height }) =>
-      [(atSeconds / length) * WIDE, HIGH - 8 - (height / most) * (high - 8)] as const,
+      [(atSeconds / length) * WIDE, GROUND_MM - (height / most) * high] as const,
   );
   sheet.polygon([[0, HIGH], ...ridge, [WIDE, HIGH]], { fill: WATER, stroke: INK, width: 0.8 });
+  const ground = { x: 0, y: GROUND_MM, width: WIDE, height: HIGH - GROUND_MM };
+  sheet.box(ground, { fill: GROUND, stroke: INK, width: 0.8 });
 }
 
 /** Figures side by side on a line, each with its name where there is room for it. */
@@ -69,7 +75,9 @@ function paintFigures(
   scenes.forEach(({ done, name }, n) => {
     const x = left + wide * (n + 0.5);
     const picture = pictureIn(source, book, done, 1);
-    sheet.picture(picture, x, floor - high / 2, wide * 0.9, high);
+    // All stand on the line, however low they are.
+    const tall = Math.min(high, (wide * 0.9 * picture.height) / picture.width);
+    sheet.picture(picture, x, floor - tall / 2, wide * 0.9, tall);
     if (!named) return;
     sheet.text(name, x, floor + 9, {
       face: 'heading',
@@ -84,9 +92,9 @@ function paintFigures(
 function cover(source: Source): Sheet {
   const { adventure, type } = source;
   const sheet = blank(type, PAPER);
-  paintLand(sheet, source, 62);
+  paintLand(sheet, source, 44);
   const figures = spreadOver(scenesOf(adventure), MOST_ON_COVER);
-  paintFigures(sheet, source, figures, { left: 170, right: 312, floor: 156, high: 84 }, false);
+  paintFigures(sheet, source, figures, { left: 150, right: 316, floor: 172, high: 112 }, false);
   const high = sheet.text(titleOf(adventure), 16, 52, {
     face: 'heading',
     widthMm: figures.length > 0 ? 180 : 280,
@@ -139,7 +147,7 @@ function strip(source: Source, scenes: readonly Scene[]): Sheet {
   const rows = [all.slice(0, half), all.slice(half)].filter((row) => row.length > 0);
   rows.forEach((row, n) => {
     const floor = rows.length === 1 ? 130 : 66 + n * 88;
-    const high = rows.length === 1 ? 100 : 54;
+    const high = rows.length === 1 ? 100 : 58;
     paintFigures(sheet, source, row, { left: 10, right: WIDE - 10, floor, high }, true);
   });
   return sheet;

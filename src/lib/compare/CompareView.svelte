@@ -15,7 +15,6 @@
   import Undo from '@lucide/svelte/icons/undo-2';
   import SaveState from '$lib/desk/SaveState.svelte';
   import { apartFrom, askToRead, problemInWords } from '$lib/plan/ask-to-read';
-  import { OPENED_FILES } from '$lib/plan/opened-files';
   import type { AdventureDraft } from '$lib/store/open-draft';
   import { ownMoves } from '$lib/store/own-move-store.svelte';
   import { compare } from './compare-place.svelte';
@@ -89,7 +88,7 @@
   <input
     bind:this={picker}
     type="file"
-    accept={OPENED_FILES}
+    accept=".json,.html"
     class="hidden"
     aria-label="What came back"
     onchange={() => {
