@@ -20,7 +20,7 @@ import { capital } from '../words/capital';
 import type { SoundBook } from '../words/phonemes';
 import { remember } from '../words/remember';
 import { chooseMoves, landingsOf, type ChosenStop } from './choose';
-import { fetchedIn, gameNeeds, gameOf, gameSeconds } from './games';
+import { fetchedIn, gameNeeds, gameOf, gameSeconds, stopSeconds } from './games';
 import { CALMS, COOL_DOWNS, WARM_UPS, type Stop } from './scenes';
 import { scenesFor } from './scenes-for';
 import type { DraftPart, DraftTry, DraftWish } from './wish';
@@ -44,13 +44,6 @@ export type DraftTools = Readonly<{
   lately?: ReadonlySet<string>;
 }>;
 
-/**
- * Seconds that a place on the way takes with what is said there, shown and done: with more time there
- * are more sets, so it grows with the minutes of the slot. Our own judgement.
- */
-const stopSeconds = ({ slotSeconds, ages }: Setting) =>
-  (ages.from < 5 ? 0.75 : 1) * Math.min(MOST_STOP_SECONDS, 30 + slotSeconds / 60);
-const MOST_STOP_SECONDS = 48;
 /** What comes before and after the way, in seconds, in a session of ten minutes. Our own judgement. */
 const AROUND_SECONDS = 190;
 const SHORT_SECONDS = 7 * 60;

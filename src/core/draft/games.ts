@@ -66,6 +66,14 @@ const OWN_SECONDS: Readonly<Partial<Record<DraftShape, number>>> = {
 const GAME_SHARE = 0.35;
 const MOST_GAME_SECONDS = 6 * 60;
 
+/**
+ * Seconds that a place on the way takes with what is said there, shown and done: with more time there
+ * are more sets, so it grows with the minutes of the slot. Our own judgement.
+ */
+export const stopSeconds = ({ slotSeconds, ages }: Setting) =>
+  (ages.from < 5 ? 0.75 : 1) * Math.min(MOST_STOP_SECONDS, 30 + slotSeconds / 60);
+const MOST_STOP_SECONDS = 48;
+
 /** About how long the game of a shape takes in a slot, in seconds. */
 export function gameSeconds(shape: DraftShape, slotSeconds: number): number {
   return OWN_SECONDS[shape] ?? Math.min(slotSeconds * GAME_SHARE, MOST_GAME_SECONDS);
