@@ -11,7 +11,7 @@ import type { LineTools } from '../language/part-reader';
 import { usualAction } from '../language/usual-action';
 import type { ChapterKind } from '../model/chapter-kinds';
 import { ageBandOf } from '../model/ages';
-import { childrenIn, type Setting } from '../model/setting';
+import { childrenIn } from '../model/setting';
 import type { Move } from '../model/move';
 import type { NewId } from '../model/new-id';
 import type { MoveBook } from '../moves/move-book';
