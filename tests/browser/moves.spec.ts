@@ -137,7 +137,8 @@ test('a move goes into a message as a moving picture, once round', async ({ page
   const read = await page.evaluate(
     async (data) => {
       const decoder = new ImageDecoder({ data: new Uint8Array(data), type: 'image/gif' });
-      await decoder.completed;
+      await decoder.tracks.ready;
+    await decoder.completed;
       const { frameCount, repetitionCount } = decoder.tracks.selectedTrack!;
       const sizes = new Set<string>();
       const pictures = new Set<string>();
