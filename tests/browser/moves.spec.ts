@@ -138,7 +138,7 @@ test('a move goes into a message as a moving picture, once round', async ({ page
     async (data) => {
       const decoder = new ImageDecoder({ data: new Uint8Array(data), type: 'image/gif' });
       await decoder.tracks.ready;
-    await decoder.completed;
+      await decoder.completed;
       const { frameCount, repetitionCount } = decoder.tracks.selectedTrack!;
       const sizes = new Set<string>();
       const pictures = new Set<string>();
