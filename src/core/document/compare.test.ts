@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { arbitraryAdventure } from '../testing/arbitrary';
+import { newOwnMove } from '../moves/new-own-move';
 import { doseOf, moveBeat, withBeats } from '../testing/make';
 import { problemsOf } from '../testing/problems-of';
 import type { Adventure } from './adventure';
@@ -117,6 +118,22 @@ describe('two versions of an adventure', () => {
       }),
       { numRuns: 60 },
     );
+  });
+
+  it('an own move that a beat here needs stays, whatever is taken; theirs come with their beats', () => {
+    const mine = { ...newOwnMove(() => 'own_mine'), name: 'my move' };
+    const hers = { ...newOwnMove(() => 'own_hers'), name: 'her move' };
+    const own = { ...withOrder(HELLO!, moveBeat([doseOf(mine.id, 3)])), moves: [mine] };
+    const theirs = { ...withOrder(HELLO!, moveBeat([doseOf(hers.id, 3)])), moves: [hers] };
+    for (const difference of differencesOf(own, theirs)) {
+      const taken = takeDifference(own, theirs, difference);
+      expect(problemsOf(taken)).toEqual([]);
+    }
+    const all = differencesOf(own, theirs).reduce(
+      (now, one) => takeDifference(now, theirs, one),
+      own as Adventure,
+    );
+    expect(all.moves.map(({ id }) => id)).toContain(hers.id);
   });
 
   it('a new beat comes where it stands there, as near as what is here allows', () => {

@@ -1,5 +1,7 @@
 import type { Beat } from '../beats';
 import type { Adventure, Chapter } from './adventure';
+import { carryMoves } from './carry-moves';
+import { changeBeat, changeChapter, removeBeat, removeChapter } from './edit';
 
 /** What an adventure is besides its chapters, each taken over as a whole. */
 export const ABOUT = [
@@ -128,14 +130,6 @@ function placed<T extends Readonly<{ id: string }>>(
   return others.toSpliced(at, 0, one);
 }
 
-const without = (own: Adventure, beatId: string): Adventure => ({
-  ...own,
-  chapters: own.chapters.map((chapter) => {
-    const beats = chapter.beats.filter(({ id }) => id !== beatId);
-    return beats.length === chapter.beats.length ? chapter : { ...chapter, beats };
-  }),
-});
-
 /** Their chapter without its beats put in; the same where it is there. */
 function withChapterOf(own: Adventure, theirs: Adventure, id: string): Adventure {
   if (own.chapters.some((chapter) => chapter.id === id)) return own;
@@ -143,38 +137,37 @@ function withChapterOf(own: Adventure, theirs: Adventure, id: string): Adventure
   return { ...own, chapters: placed(own.chapters, chapter, theirs.chapters) };
 }
 
-/** A beat put where it stands in theirs, with the moves that it needs and that aren't here. */
+/** With the moves of theirs that its beats need and that aren't here. */
+const withMovesOf = (own: Adventure, { moves }: Adventure) => carryMoves(own, moves);
+
+/** Their own moves, and those besides that beats here still need. */
+function withTheirMoves(own: Adventure, { moves }: Adventure): Adventure {
+  const known = new Set(ids(moves));
+  const needed = carryMoves({ ...own, moves: [] }, own.moves).moves;
+  return { ...own, moves: [...moves, ...needed.filter(({ id }) => !known.has(id))] };
+}
+
+/** A beat put where it stands in theirs. */
 function withBeatAt(own: Adventure, theirs: Adventure, beat: Beat): Adventure {
   const { id: chapterId, beats: model } = theirs.chapters.find(({ beats }) =>
     beats.some(({ id }) => id === beat.id),
   )!;
-  const there = withChapterOf(without(own, beat.id), theirs, chapterId);
-  const known = new Set(ids(there.moves));
-  return {
-    ...there,
-    moves: [...there.moves, ...theirs.moves.filter(({ id }) => !known.has(id))],
-    chapters: there.chapters.map((chapter) =>
-      chapter.id === chapterId
-        ? { ...chapter, beats: placed(chapter.beats, beat, model) }
-        : chapter,
-    ),
-  };
+  const there = withChapterOf(removeBeat(own, beat.id), theirs, chapterId);
+  const put = changeChapter(there, chapterId, (chapter) => ({
+    ...chapter,
+    beats: placed(chapter.beats, beat, model),
+  }));
+  return withMovesOf(put, theirs);
 }
-
-const changed = (own: Adventure, theirs: Adventure, id: string): Adventure => {
-  const { kind, title, led } = theirs.chapters.find((chapter) => chapter.id === id)!;
-  const chapters = own.chapters.map((one) => (one.id === id ? { ...one, kind, title, led } : one));
-  return { ...own, chapters };
-};
 
 type Take = (own: Adventure, theirs: Adventure, id: string) => Adventure;
 const TAKES: Readonly<Record<Exclude<Difference['is'], 'about'>, Take>> = {
   'chapter added': withChapterOf,
-  'chapter gone': (own, _theirs, id) => ({
-    ...own,
-    chapters: own.chapters.filter((chapter) => chapter.id !== id),
-  }),
-  'chapter changed': changed,
+  'chapter gone': (own, _theirs, id) => removeChapter(own, id),
+  'chapter changed': (own, theirs, id) => {
+    const { kind, title, led } = theirs.chapters.find((chapter) => chapter.id === id)!;
+    return changeChapter(own, id, (chapter) => ({ ...chapter, kind, title, led }));
+  },
   'chapter moved': (own, theirs, id) => ({
     ...own,
     chapters: placed(
@@ -184,31 +177,25 @@ const TAKES: Readonly<Record<Exclude<Difference['is'], 'about'>, Take>> = {
     ),
   }),
   added: (own, theirs, id) => withBeatAt(own, theirs, placedIn(theirs).get(id)!.beat),
-  gone: (own, _theirs, id) => without(own, id),
-  changed: (own, theirs, id) => {
-    const { beat } = placedIn(theirs).get(id)!;
-    const known = new Set(ids(own.moves));
-    return {
-      ...own,
-      moves: [...own.moves, ...theirs.moves.filter((move) => !known.has(move.id))],
-      chapters: own.chapters.map((chapter) => ({
-        ...chapter,
-        beats: chapter.beats.map((one) => (one.id === id ? beat : one)),
-      })),
-    };
-  },
+  gone: (own, _theirs, id) => removeBeat(own, id),
+  changed: (own, theirs, id) =>
+    withMovesOf(
+      changeBeat(own, id, () => placedIn(theirs).get(id)!.beat),
+      theirs,
+    ),
   moved: (own, theirs, id) => withBeatAt(own, theirs, placedIn(own).get(id)!.beat),
 };
 
 /**
  * One's own adventure with one difference taken over. A chapter that is gone takes its beats along; a
- * beat brings its chapter and the moves that it needs.
+ * beat brings its chapter and the moves that it needs. Own moves that beats here need stay.
  */
 export function takeDifference(
   own: Adventure,
   theirs: Adventure,
   difference: Difference,
 ): Adventure {
+  if (difference.is === 'about' && difference.id === 'moves') return withTheirMoves(own, theirs);
   if (difference.is === 'about') return { ...own, [difference.id]: theirs[difference.id] };
   return TAKES[difference.is](own, theirs, difference.id);
 }

@@ -14,7 +14,7 @@
   import FolderOpen from '@lucide/svelte/icons/folder-open';
   import Undo from '@lucide/svelte/icons/undo-2';
   import SaveState from '$lib/desk/SaveState.svelte';
-  import { apartFrom, askToRead, problemInWords } from '$lib/plan/ask-to-read';
+  import { apartFrom, askToReadFile, NOT_READ, problemInWords } from '$lib/plan/ask-to-read';
   import type { AdventureDraft } from '$lib/store/open-draft';
   import { ownMoves } from '$lib/store/own-move-store.svelte';
   import { compare } from './compare-place.svelte';
@@ -37,16 +37,13 @@
   async function read(file: File | undefined) {
     if (!file) return;
     await ownMoves.load();
-    const bytes = new Uint8Array(await file.arrayBuffer());
-    const asked = askToRead({ as: 'file', name: file.name, bytes, moves: ownMoves.list });
+    const asked = await askToReadFile(file, ownMoves.list);
     const result = await asked.result.catch(() => null);
     if (result?.ok) {
       reasons = [];
       compare.theirs = apartFrom(ownMoves.list, result.value.adventure);
     } else {
-      reasons = result
-        ? result.problems.map(problemInWords)
-        : ['It couldn’t be read: it’s too large, or too tangled.'];
+      reasons = result ? result.problems.map(problemInWords) : [NOT_READ];
     }
   }
 

@@ -12,6 +12,18 @@ export function askToRead(request: PlanRequest): Asked<Result<ReadScript>> {
   return askWorker(request, start, () => {}, PATIENCE_MS);
 }
 
+/** A file that was chosen, read in the same way. */
+export async function askToReadFile(
+  file: File,
+  moves: readonly Move[],
+): Promise<Asked<Result<ReadScript>>> {
+  const bytes = new Uint8Array(await file.arrayBuffer());
+  return askToRead({ as: 'file', name: file.name, bytes, moves });
+}
+
+/** What is told of a file on which the reader gave up. */
+export const NOT_READ = 'It couldn’t be read: it’s too large, or too tangled.';
+
 export { problemInWords };
 
 /** An adventure of a file with its own moves apart from the presenter's, and from the catalogue's. */

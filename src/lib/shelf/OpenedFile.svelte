@@ -1,7 +1,5 @@
 <!-- A file that was opened: read in a worker, looked at, and put on the shelf; or refused with its reasons. -->
 <script lang="ts">
-  import { goto } from '$app/navigation';
-  import { resolve } from '$app/paths';
   import {
     differencesOf,
     isSure,
@@ -11,8 +9,8 @@
     type Reading,
     type ReadScript,
   } from '$core';
-  import { compare } from '$lib/compare/compare-place.svelte';
-  import { apartFrom, askToRead, problemInWords } from '$lib/plan/ask-to-read';
+  import { compareWithMine } from '$lib/compare/compare-with';
+  import { apartFrom, askToReadFile, NOT_READ, problemInWords } from '$lib/plan/ask-to-read';
   import { withChosen } from '$lib/plan/read-plan';
   import { ownMoves } from '$lib/store/own-move-store.svelte';
   import { shelf } from '$lib/store/shelf.svelte';
@@ -33,13 +31,12 @@
   async function read() {
     await ownMoves.load();
     const { name } = file;
-    const bytes = new Uint8Array(await file.arrayBuffer());
-    const asked = askToRead({ as: 'file', name, bytes, moves: ownMoves.list });
+    const asked = await askToReadFile(file, ownMoves.list);
     reading = { file: name, cancel: asked.cancel };
     plan = null;
     const read = await asked.result.catch((reason: unknown) => {
       if (reason instanceof Error && reason.name === 'Cancelled') return null;
-      refused = { file: name, reasons: ['It couldn’t be read: it’s too large, or too tangled.'] };
+      refused = { file: name, reasons: [NOT_READ] };
       return null;
     });
     reading = null;
@@ -104,11 +101,6 @@
       label: 'Open it',
       run: () => onopen(id),
     });
-  }
-
-  async function compareWithMine(theirs: Adventure) {
-    compare.theirs = theirs;
-    await goto(resolve('/desk/[id]/compare', { id: theirs.id }));
   }
 
   async function takePlan(chosen: ReadonlyMap<number, Reading>) {

@@ -19,14 +19,11 @@
     noteLed: () => {},
     ownMusic: () => Promise.resolve(null),
   };
-  /** For a test, or to have the same draws again: the seed stands behind the address. */
-  const seed = /^#seed=(\d{1,10})$/u.exec(location.hash)?.[1];
-
   /** Each leading has draws of its own. */
   const newPlan = () =>
     carried &&
     planStage(carried.adventure, carried.pace, {
-      seed: seed ? Number(seed) : newSeed(),
+      seed: newSeed(),
       left: null,
       keeping: KEEPS_NOTHING,
     });

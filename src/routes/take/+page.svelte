@@ -3,7 +3,7 @@
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
   import type { Adventure } from '$core';
-  import { compare } from '$lib/compare/compare-place.svelte';
+  import { compareWithMine } from '$lib/compare/compare-with';
   import { apartFrom } from '$lib/plan/ask-to-read';
   import { ownMoves } from '$lib/store/own-move-store.svelte';
   import { shelf } from '$lib/store/shelf.svelte';
@@ -13,11 +13,6 @@
   let fragment = $state(location.hash.slice(1));
 
   const mineOf = (id: string) => shelf.records.find((record) => record.id === id)?.document ?? null;
-
-  async function compareWithMine(theirs: Adventure) {
-    compare.theirs = theirs;
-    await goto(resolve('/desk/[id]/compare', { id: theirs.id }));
-  }
 
   async function take(adventure: Adventure) {
     const id = await shelf.takeIn(apartFrom(ownMoves.list, adventure));
