@@ -293,7 +293,8 @@ export {
 } from './stage/leading';
 export type { CountsMode, HoldsMode, LinesMode, ThrowsMode } from './stage/modes';
 export type { LedWay } from './stage/led-way';
-export { hasMusic, notesBetween } from './stage/music';
+export { hasMusic, musicOf, notesBetween } from './stage/music';
+export { mixerOf, type Sounding } from './stage/mixing';
 export { momentOf } from './stage/moment';
 export { MOMENTS, type Moment } from './stage/moments';
 export { sumInSigns, sumOf, thingsOf, type DrawnSum } from './stage/thing-of';
@@ -325,7 +326,14 @@ export { NO_DEBRIEF, plannedCues, RUN, type Debrief, type Run } from './log/run'
 export { runOfReview, scriptChecksum } from './review/run-of-review';
 export { momentInWords } from './review/moment-words';
 export { snapped, voicesIn, type SpeechSpan } from './review/voices';
-export { serializeTimedText } from './formats/webvtt/webvtt';
+export { patchMp4, patchWebm, placeForChapters, type Patch } from './formats/film/film-chapters';
+export { soundsOf } from './formats/wav/guide-track';
+export {
+  plannedCaptions,
+  plannedChapters,
+  serializeTimedText,
+  type Caption,
+} from './formats/webvtt/webvtt';
 export { reviewCsv, reviewChapters } from './formats/captions/review-files';
 export { knownDraws } from './review/lay';
 export { ledSession } from './review/led-session';
@@ -432,7 +440,7 @@ export {
   type Difference,
 } from './document/compare';
 export { parseBeatsCsv } from './formats/beats-csv/beats-csv';
-export { FILE_FORMAT_IDS, FILE_FORMATS, fileNameOf } from './formats/file-formats';
+export { FILE_FORMAT_IDS, FILE_FORMATS, fileNameOf, fileStem } from './formats/file-formats';
 export type { FileFormatId } from './formats/file-formats';
 export { LOCAL_TIME } from './formats/icalendar/local-time';
 export { lossesOf, type Loss } from './formats/script/losses';

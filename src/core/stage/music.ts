@@ -1,4 +1,5 @@
 import type { Cue } from '../cues/cue';
+import type { Sounding } from './mixing';
 
 /** A note of the little loop: when it begins and how high it is, in seconds and hertz. */
 export type Note = Readonly<{ atSeconds: number; hertz: number; seconds: number; level: number }>;
@@ -77,4 +78,17 @@ export function notesBetween(from: number, to: number): readonly Note[] {
  */
 export function hasMusic({ kind, doing }: Cue): boolean {
   return kind === 'work' && doing !== null && doing.secondsPerCount === 0;
+}
+
+/** No note begins so shortly before the music's end, in seconds: its stopping is what they listen for. */
+export const MUSIC_ENDS_SECONDS = 0.25;
+
+/** The music of a whole plan: the loop from its first note at every cue that has it. */
+export function musicOf(cues: readonly Cue[]): readonly Sounding[] {
+  return cues.filter(hasMusic).flatMap(({ startSeconds, lengthSeconds }) =>
+    notesBetween(0, lengthSeconds - MUSIC_ENDS_SECONDS).map(({ atSeconds, ...voice }) => ({
+      atSeconds: startSeconds + atSeconds,
+      voice,
+    })),
+  );
 }

@@ -1,9 +1,10 @@
 <!-- What stands for an entry on its device: faces of a die, a sector, a suit, a letter, a spot. -->
 <script lang="ts">
   import { deviceFile, type Device, type Entry } from '$core';
+  import PictureSvg from '$lib/pictures/PictureSvg.svelte';
+  import { suitPicture } from '$lib/pictures/suit-pictures';
   import Face from './Face.svelte';
   import { sectorHue } from './sector-look';
-  import { suitIcon } from './suit-icons';
 
   type Props = { device: Device; entry: Entry; index: number };
   const { device, entry, index }: Props = $props();
@@ -16,7 +17,7 @@
     if (faces.length > 2 && last - first === faces.length - 1) return `${first} to ${last}`;
     return [faces.slice(0, -1).join(', '), String(last)].filter(Boolean).join(' or ');
   };
-  const Suit = $derived(device.kind === 'deck' ? suitIcon(entry.label) : null);
+  const suit = $derived(device.kind === 'deck' ? suitPicture(entry.label) : null);
 </script>
 
 {#if device.kind === 'die' && device.dice > 1 && entry.faces.length > 0}
@@ -30,9 +31,9 @@
   <span class="box coin">{file.markOf(entry)}</span>
 {:else if markAs === 'sign'}
   <span class="box font-heading">{entry.label}</span>
-{:else if Suit}
+{:else if suit}
   <span class="box card" role="img" aria-label={entry.label}
-    ><Suit size={20} aria-hidden="true" /></span
+    ><PictureSvg picture={suit} size={20} /></span
   >
 {:else if markAs === 'number'}
   <span class="box plain tabular">{index + 1}</span>

@@ -3,6 +3,7 @@
   import {
     FILE_FORMATS,
     fileNameOf,
+    hasBeats,
     MOST_MADE_BY,
     USUAL_PARTS,
     type Adventure,
@@ -10,6 +11,7 @@
   } from '$core';
   import type { FileChoices } from '$core/files';
   import CalendarPlus from '@lucide/svelte/icons/calendar-plus';
+  import Clapperboard from '@lucide/svelte/icons/clapperboard';
   import Download from '@lucide/svelte/icons/download';
   import Link from '@lucide/svelte/icons/link';
   import { askForFile } from '$lib/files/ask-for-file';
@@ -27,6 +29,7 @@
   const { adventure, choices, onstart }: Props = $props();
 
   let linking = $state(false);
+  let filming = $state(false);
   let writing = $state<FileFormatId | null>(null);
 
   async function save(format: FileFormatId) {
@@ -101,6 +104,16 @@
             <Link size={18} class="shrink-0" aria-hidden="true" />A link with all of it, and a code
           </button>
         {/if}
+        {#if files.some(({ id }) => id === 'wav') && hasBeats(adventure)}
+          <button
+            type="button"
+            class="-ml-3 btn-quiet text-left"
+            aria-expanded={filming}
+            onclick={() => (filming = !filming)}
+          >
+            <Clapperboard size={18} class="shrink-0" aria-hidden="true" />A film to follow along
+          </button>
+        {/if}
       </div>
     {/each}
     <div>
@@ -133,6 +146,13 @@
   {#if linking}
     {#await import('./LinkPanel.svelte') then { default: LinkPanel }}
       <LinkPanel {adventure} />
+    {:catch}
+      <p class="mt-4 text-pencil" role="alert">That didn’t load. Reload the page.</p>
+    {/await}
+  {/if}
+  {#if filming && hasBeats(adventure)}
+    {#await import('$lib/film/FilmPanel.svelte') then { default: FilmPanel }}
+      <FilmPanel {adventure} pace={choices.pace} look={choices.look} />
     {:catch}
       <p class="mt-4 text-pencil" role="alert">That didn’t load. Reload the page.</p>
     {/await}

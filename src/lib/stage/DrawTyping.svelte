@@ -9,7 +9,7 @@
   } from '$core';
   import EntryMark from '$lib/chance/EntryMark.svelte';
   import Face from '$lib/chance/Face.svelte';
-  import { suitIcon } from '$lib/chance/suit-icons';
+  import { suitPicture } from '$lib/pictures/suit-pictures';
 
   type Props = {
     drawing: DrawOnStage;
@@ -66,7 +66,7 @@
         {#if beat.device.kind === 'die'}
           <Face face={Number(label)} pixels={34} />
         {:else if deck && suit === null}
-          {#if suitIcon(beat.entries[entry]!.label)}
+          {#if suitPicture(beat.entries[entry]!.label)}
             <EntryMark device={beat.device} entry={beat.entries[entry]!} index={entry} />
           {/if}
           {beat.entries[entry]!.label || entry + 1}

@@ -6,16 +6,40 @@ import {
   roundWordOf,
   stillToCome,
   turnAt,
+  type Adventure,
   type Beat,
+  type Change,
   type Cue,
   type Move,
+  type Pace,
+  type ResolvedDraw,
+  type Schedule,
 } from '$core';
-import { preferences } from '$lib/store/preference-store.svelte';
 import { CHANGE_WORDS } from './adapt-words';
 import { figureOfCue } from './cue-figure';
 import { cueWords, nextWords, sideOf } from './cue-words';
 import type { Shown } from './companions';
-import type { StageSession } from './stage.svelte';
+
+/** A session at one of its cues, as far as it is shown: led on the Stage, or told by the film's clock. */
+export type Led = Readonly<{
+  adventure: Adventure;
+  schedule: Pick<Schedule, 'cues'>;
+  index: number;
+  cue: Cue | null;
+  beat: Beat | null;
+  draws: readonly ResolvedDraw[];
+  drawn: ResolvedDraw | null;
+  changes: readonly Pick<Change, 'what'>[];
+}>;
+
+/** What moves within a cue. */
+export type LedNow = Readonly<{
+  status: Shown['status'] | 'ready' | 'done';
+  count: number | null;
+  share: number;
+  into: number;
+  saying: string;
+}>;
 
 /** What the children do while somebody speaks. */
 function listening(beat: Beat | null): string {
@@ -34,7 +58,7 @@ const WITHOUT_FIGURE: ReadonlySet<Shown['moment']> = new Set([
 ]);
 
 /** What comes next, as it is told on every screen; a draw that is still secret stays so. */
-function nextOf({ adventure, schedule, index }: StageSession): string {
+function nextOf({ adventure, schedule, index }: Led): string {
   const isSecret = (coming: Cue) => {
     const beat = drawOf(adventure, coming)?.beat;
     return beat !== undefined && beat.drawn === 'live' && beat.rules.returns !== 'in order';
@@ -43,7 +67,7 @@ function nextOf({ adventure, schedule, index }: StageSession): string {
 }
 
 /** How many entries are still to come; a throw that still falls doesn't count yet. */
-function leftOf({ adventure, draws }: StageSession, cue: Cue): number | null {
+function leftOf({ adventure, draws }: Led, cue: Cue): number | null {
   const at = drawOf(adventure, cue);
   return at && stillToCome(at.beat, draws, at.nth + (cue.kind === 'draw' ? 0 : 1));
 }
@@ -53,18 +77,13 @@ export type ShownStill = Omit<Shown, 'status' | 'said' | 'elapsed' | 'count' | '
   Readonly<{ inStep: boolean }>;
 
 /** What every screen shows of the present cue, but for what moves; null where there is none. */
-export function stillOf(session: StageSession, move: Move | null): ShownStill | null {
+export function stillOf(session: Led, move: Move | null, pace: Pace): ShownStill | null {
   const { adventure, beat, cue, drawn, index, schedule } = session;
   if (!cue) return null;
   const { doing, kind } = cue;
   const chapter = adventure.chapters.find(({ id }) => id === cue.chapterId)?.kind ?? null;
   const moment = momentOf(cue, chapter, drawn !== null);
-  const { held, flip, secondsPerRep, inStep } = figureOfCue(
-    cue,
-    move,
-    adventure.setting,
-    preferences.pace,
-  );
+  const { held, flip, secondsPerRep, inStep } = figureOfCue(cue, move, adventure.setting, pace);
   const spoken = kind === 'say' || kind === 'ask';
   const drawing = WITHOUT_FIGURE.has(moment) ? null : doing;
   return {
@@ -94,8 +113,10 @@ export function stillOf(session: StageSession, move: Move | null): ShownStill | 
 }
 
 /** The whole of it, now; null while nothing is led. */
-export function shownOf(session: StageSession, still: ShownStill | null): Shown | null {
-  const { count, share, into, saying, status } = session;
+export function shownOf(
+  { count, share, into, saying, status }: LedNow,
+  still: ShownStill | null,
+): Shown | null {
   if (!still || status === 'ready' || status === 'done') return null;
   const { inStep, ...shown } = still;
   return { ...shown, status, said: saying, elapsed: inStep ? into : null, count, share };

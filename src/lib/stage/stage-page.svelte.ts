@@ -70,7 +70,11 @@ export class StagePage {
     const doing = session?.cue?.doing;
     return (
       session &&
-      stillOf(session, (doing && this.#book?.has(doing.move) && moveOf(this.#book, doing)) || null)
+      stillOf(
+        session,
+        (doing && this.#book?.has(doing.move) && moveOf(this.#book, doing)) || null,
+        preferences.pace,
+      )
     );
   });
   /** What every window shows. */

@@ -1,5 +1,6 @@
 import { ticksOf, type Tick } from '../../stage/counting';
-import { ATTACK_SECONDS, QUIET_LEVEL, VOICES } from '../../stage/voices';
+import { mixerOf } from '../../stage/mixing';
+import { VOICES } from '../../stage/voices';
 import type { Schedule } from '../../schedule/unroll';
 
 /** Enough for tones of up to 1.2 kHz with their overtones, and half the size of a CD's. */
@@ -17,28 +18,6 @@ export class TrackTooLong extends RangeError {
       `A guide track holds ${minutes(MOST_TRACK_SECONDS)} minutes, and this session comes to ${minutes(seconds)}.`,
     );
   }
-}
-
-/** One period of a triangle from 0 up, as the Stage's oscillator has it. */
-function triangle(turns: number): number {
-  const phase = (turns + 0.25) % 1;
-  return 1 - 4 * Math.abs(phase - 0.5);
-}
-
-/** The samples of a tone from its first moment, from -1 to 1. */
-function toneOf(sound: Tick['sound']): Float32Array {
-  const { hertz, seconds, level } = VOICES[sound];
-  const tone = new Float32Array(Math.round(seconds * SAMPLE_RATE));
-  const decay = Math.log(QUIET_LEVEL / level) / (seconds - ATTACK_SECONDS);
-  for (let n = 0; n < tone.length; n += 1) {
-    const at = n / SAMPLE_RATE;
-    const envelope =
-      at < ATTACK_SECONDS
-        ? (level * at) / ATTACK_SECONDS
-        : level * Math.exp(decay * (at - ATTACK_SECONDS));
-    tone[n] = envelope * triangle(hertz * at);
-  }
-  return tone;
 }
 
 /** Every sound of a schedule with its moment, in seconds from the start. */
@@ -87,16 +66,14 @@ export function renderGuideTrack(schedule: Pick<Schedule, 'cues' | 'totalSeconds
   file.set(new Uint8Array(header(samples).buffer));
   // WAVE is little-endian, as every machine that runs this is.
   const track = new Int16Array(file.buffer, HEADER_BYTES, samples);
-  const tones = new Map<Tick['sound'], Float32Array>();
-  for (const { atSeconds, sound } of soundsOf(schedule)) {
-    const tone = tones.get(sound) ?? toneOf(sound);
-    tones.set(sound, tone);
-    const start = Math.round(atSeconds * SAMPLE_RATE);
-    const end = Math.min(samples, start + tone.length);
-    for (let n = Math.max(0, start); n < end; n += 1) {
-      const mixed = track[n]! + tone[n - start]! * 0x7fff;
-      track[n] = Math.max(-0x8000, Math.min(0x7fff, mixed));
-    }
+  const mix = mixerOf(
+    soundsOf(schedule).map(({ atSeconds, sound }) => ({ atSeconds, voice: VOICES[sound] })),
+    SAMPLE_RATE,
+  );
+  for (let from = 0; from < samples; from += SAMPLE_RATE) {
+    const block = new Float32Array(Math.min(SAMPLE_RATE, samples - from));
+    mix(from, block);
+    block.forEach((one, n) => (track[from + n] = one * 0x7fff));
   }
   return file;
 }

@@ -7,7 +7,8 @@ import type { Schedule } from '../../schedule/unroll';
 /** A caption: two lines of about forty signs are read at a glance. Common practice. */
 const MOST_SIGNS = 84;
 
-type Caption = Readonly<{ startSeconds: number; endSeconds: number; text: string }>;
+/** Words under the picture, from when to when, in seconds. */
+export type Caption = Readonly<{ startSeconds: number; endSeconds: number; text: string }>;
 
 /** 00:01:02.345, as W3C WebVTT has it. */
 function timestamp(seconds: number): string {
@@ -91,21 +92,32 @@ function captionsOf(cue: Cue): readonly Caption[] {
   return [{ ...first, startSeconds, text: `${spoken(cue)} ${first.text}`.trim() }, ...others];
 }
 
-/** The planned captions of a film: what is said, and what is done, at its time. */
-export function serializeCaptions({ cues }: Pick<Schedule, 'cues'>): string {
-  return serializeTimedText(cues.flatMap((cue) => captionsOf(cue).flatMap(pieces)));
+/** The planned captions of a film: what is said, and what is done, at its time; none is empty. */
+export function plannedCaptions({ cues }: Pick<Schedule, 'cues'>): readonly Caption[] {
+  return cues.flatMap((cue) => captionsOf(cue).flatMap(pieces));
 }
 
-/** The chapters of a film, each to the start of the next. */
-export function serializeChapters(
+/** The planned captions as a WebVTT file. */
+export const serializeCaptions = (schedule: Pick<Schedule, 'cues'>): string =>
+  serializeTimedText(plannedCaptions(schedule));
+
+/** The chapters of a film, each to the start of the next; one without a cue is left out. */
+export function plannedChapters(
   { chapters }: Pick<Adventure, 'chapters'>,
   { cues, totalSeconds }: Pick<Schedule, 'cues' | 'totalSeconds'>,
-): string {
+): readonly Caption[] {
   const starts = chapters.flatMap(({ id, title, kind }) => {
     const first = cues.find(({ chapterId }) => chapterId === id);
     return first ? [{ startSeconds: first.startSeconds, text: title.trim() || capital(kind) }] : [];
   });
-  return serializeTimedText(
-    starts.map((one, n) => ({ ...one, endSeconds: starts[n + 1]?.startSeconds ?? totalSeconds })),
-  );
+  return starts.map((one, n) => ({
+    ...one,
+    endSeconds: starts[n + 1]?.startSeconds ?? totalSeconds,
+  }));
 }
+
+/** The chapters of a film as a WebVTT file. */
+export const serializeChapters = (
+  adventure: Pick<Adventure, 'chapters'>,
+  schedule: Pick<Schedule, 'cues' | 'totalSeconds'>,
+): string => serializeTimedText(plannedChapters(adventure, schedule));

@@ -1,17 +1,18 @@
 <!-- A card, face down and then turned: its suit drawn, its number in the corners. -->
 <script lang="ts">
-  import { suitIcon } from '$lib/chance/suit-icons';
   import { sectorHue } from '$lib/chance/sector-look';
+  import PictureSvg from '$lib/pictures/PictureSvg.svelte';
+  import { suitPicture } from '$lib/pictures/suit-pictures';
 
   type Props = { suit: string; sign: string; entry: number; falling: boolean };
   const { suit, sign, entry, falling }: Props = $props();
-  const Suit = $derived(suitIcon(suit));
+  const picture = $derived(suitPicture(suit));
 </script>
 
 <span class={['card', falling && 'falling']}>
   <span class="face front" style:--hue={sectorHue(entry)}>
     <b class="corner">{sign}</b>
-    {#if Suit}<Suit class="suit" aria-hidden="true" />{:else}<span class="word">{suit}</span>{/if}
+    {#if picture}<PictureSvg {picture} size="100%" />{:else}<span class="word">{suit}</span>{/if}
     <b class="corner other">{sign}</b>
   </span>
   <span class="face back" aria-hidden="true"></span>
@@ -37,7 +38,7 @@
   .front {
     background: var(--raised);
   }
-  .front :global(.suit) {
+  .front :global(svg) {
     width: 52cqw;
     height: 52cqw;
     fill: color-mix(in oklab, var(--hue) 55%, var(--raised));

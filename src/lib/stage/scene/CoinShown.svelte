@@ -1,15 +1,14 @@
 <!-- A coin: a sun for heads, a moon for tails, and the word. -->
 <script lang="ts">
-  import Moon from '@lucide/svelte/icons/moon';
-  import Sun from '@lucide/svelte/icons/sun';
+  import PictureSvg from '$lib/pictures/PictureSvg.svelte';
+  import { coinPicture } from '$lib/pictures/suit-pictures';
 
   type Props = { name: string; falling: boolean };
   const { name, falling }: Props = $props();
-  const Sign = $derived(name === 'heads' ? Sun : Moon);
 </script>
 
 <span class={['coin', falling && 'falling']}>
-  <Sign class="sign" strokeWidth={1.5} aria-hidden="true" />
+  <PictureSvg picture={coinPicture(name)} size="100%" strokeWidth={1.5} />
   <b>{name}</b>
 </span>
 
@@ -27,7 +26,7 @@
     color: var(--on-lamp);
     container-type: size;
   }
-  .coin :global(.sign) {
+  .coin :global(svg) {
     width: 46cqw;
     height: 46cqw;
   }

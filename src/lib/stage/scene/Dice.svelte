@@ -1,28 +1,24 @@
 <!-- Dice that tumble and come to rest on their faces; no tumbling where they're meant to be still. -->
 <script lang="ts">
   import Face from '$lib/chance/Face.svelte';
+  import { faceAfter, TURNS_MS } from './tumbling';
 
   type Props = { faces: readonly number[]; sides: number; falling: boolean };
   const { faces, sides, falling }: Props = $props();
 
-  /** When it turns to another face, in milliseconds: slower and slower. */
-  const TURNS = [0, 110, 230, 370, 540, 760, 1050, 1400];
   let turn = $state(0);
 
   $effect(() => {
     if (!falling) return;
-    const timers = TURNS.map((ms, n) => setTimeout(() => (turn = n + 1), ms));
+    const timers = TURNS_MS.map((ms, n) => setTimeout(() => (turn = n + 1), ms));
     return () => timers.forEach(clearTimeout);
   });
-  const lies = $derived(!falling || turn >= TURNS.length);
-  /** Any faces but the last: nobody is told before it lies. */
-  const face = (last: number, n: number) =>
-    lies ? last : ((last + turn * 2 + n * 3) % Math.min(sides, 6)) + 1;
+  const turns = $derived(falling ? turn : TURNS_MS.length);
 </script>
 
 <span class={['dice', falling && 'falling']} class:pair={faces.length > 1}>
   {#each faces as last, n (n)}
-    <span class="die"><Face face={face(last, n)} pixels={100} /></span>
+    <span class="die"><Face face={faceAfter(turns, last, n, sides)} pixels={100} /></span>
   {/each}
 </span>
 

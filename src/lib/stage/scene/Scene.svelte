@@ -1,9 +1,10 @@
 <!-- One thing at a time, huge, in the shape of its kind: for the leader and for the children alike. -->
 <script lang="ts">
-  import { sumInSigns, sumOf, thingsOf, type Draw, type MoveBook } from '$core';
+  import type { Draw, MoveBook } from '$core';
   import type { Snippet } from 'svelte';
   import type { Shown } from '../companions';
   import Pips from '../Pips.svelte';
+  import { partsOfScene } from './scene-parts';
   import SceneDoing from './SceneDoing.svelte';
   import SceneDraw from './SceneDraw.svelte';
   import SceneSum from './SceneSum.svelte';
@@ -44,14 +45,7 @@
   }: Props = $props();
 
   const { moment } = $derived(shown);
-  const beat = $derived((shown.draw && draws.get(shown.draw.beatId)) ?? null);
-  const things = $derived(beat && shown.draw ? thingsOf(beat, shown.draw) : []);
-  const sum = $derived(beat && shown.draw ? sumOf(beat, shown.draw) : null);
-  const moves = $derived(
-    [shown.move, ...shown.also].flatMap((id) => (id ? (book.get(id) ?? []) : [])),
-  );
-  /** What is still asked on a slate is not told beside the throw. */
-  const asked = $derived(beat !== null && 'ask' in beat.amount && beat.amount.ask);
+  const { beat, things, sum, moves } = $derived(partsOfScene(shown, book, draws));
   const paused = $derived(shown.status === 'paused');
 </script>
 
@@ -85,7 +79,7 @@
     {#if moment === 'say' || moment === 'ask' || moment === 'goodbye'}
       <SceneWords {moment} words={forChildren ? shown.main : shown.said} {forChildren} />
     {:else if moment === 'sum' && sum}
-      <SceneSum sum={sumInSigns(sum, false)} />
+      <SceneSum sum={sum.asked} />
     {:else if moment === 'sum'}
       <SceneWords moment="ask" words={forChildren ? shown.main : shown.said} {forChildren} />
     {:else if moment === 'draw' && beat}
@@ -95,7 +89,7 @@
           {things}
           {book}
           name={shown.main}
-          under={sum ? sumInSigns(sum, !asked) : dose}
+          under={sum ? sum.thrown : dose}
           falling={theatre}
         />
       {/key}
@@ -108,7 +102,7 @@
         {ontap}
         drawn={beat && { beat, things }}
         {book}
-        sum={sum ? sumInSigns(sum, true) : ''}
+        sum={sum ? sum.done : ''}
         {forChildren}
       />
     {/if}

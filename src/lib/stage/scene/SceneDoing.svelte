@@ -1,12 +1,12 @@
 <!-- Something is shown, begun, done or rested from: name, figure and count, each as large as it can be. -->
 <script lang="ts">
   import Fitted from './Fitted.svelte';
-  import type { Draw, Move, MoveBook, Picture, Thing } from '$core';
+  import type { Draw, Move, MoveBook, Thing } from '$core';
   import LivingFigure from '$lib/figures/LivingFigure.svelte';
-  import { SIGNS } from '$lib/pictures/move-pictures';
   import PictureSvg from '$lib/pictures/PictureSvg.svelte';
   import type { Shown } from '../companions';
   import Count from './Count.svelte';
+  import { shapeOfDoing } from './doing-shape';
   import SideArrow from './SideArrow.svelte';
   import ThingShown from './ThingShown.svelte';
 
@@ -28,44 +28,27 @@
   const { shown, name, moves, elapsed, ontap, drawn, book, sum, forChildren }: Props = $props();
 
   const { moment } = $derived(shown);
-  const counted = $derived(shown.count !== null && moment !== 'calm');
-  const shape = $derived(moment === 'reps' ? 'beads' : moment === 'hold' ? 'frame' : 'band');
-  const SIGN_OF: Partial<Record<Shown['moment'], Picture>> = {
-    drink: SIGNS.drink,
-    rest: SIGNS.rest,
-    change: SIGNS.change,
-    setup: SIGNS.change,
-    swap: SIGNS.change,
-  };
-  const sign = $derived(SIGN_OF[moment] ?? null);
-  /** A long word goes over the whole width, so that it is large in one piece. */
-  const LONG_WORD = 9;
-  const isLong = (text: string) => text.split(/[\s-]/u).some(({ length }) => length >= LONG_WORD);
-  /** Many words have two lines and more: they take room from figure and count. */
-  const MANY_SIGNS = 22;
-  const isWordy = $derived(name.length >= MANY_SIGNS);
-  const isChange = $derived((moment === 'change' || moment === 'swap') && shown.side === null);
-  const pictured = $derived(moves.length > 0 || sign !== null);
+  const shape = $derived(shapeOfDoing(shown, name, moves));
 </script>
 
 <div
   class={[
     'doing',
     moment,
-    counted && 'counted',
-    pictured && 'pictured',
-    isLong(name) || isWordy ? 'long' : 'short',
-    isWordy && 'wordy',
+    shape.counted && 'counted',
+    shape.pictured && 'pictured',
+    shape.long ? 'long' : 'short',
+    shape.wordy && 'wordy',
   ]}
   style:--left={Math.max(0, Math.min(1, shown.share))}
 >
   <Fitted words={name} most={150} />
-  {#if pictured}
+  {#if shape.pictured}
     <div class="seen">
       {#if shown.side === 'left'}<SideArrow side="left" withWord={!forChildren} />{/if}
-      {#if sign && (moves.length === 0 || isChange)}
+      {#if shape.sign && shape.signShown}
         <span class={['sign', moves.length > 0 && 'small']} aria-hidden="true">
-          <PictureSvg picture={sign} size="100%" strokeWidth={1.5} />
+          <PictureSvg picture={shape.sign} size="100%" strokeWidth={1.5} />
         </span>
       {/if}
       {#if moves.length > 0}
@@ -94,14 +77,14 @@
       {#if shown.side === 'right'}<SideArrow side="right" withWord={!forChildren} />{/if}
     </div>
   {/if}
-  {#if counted}
+  {#if shape.counted}
     <div class="counter">
       {#if ontap}
         <button type="button" class="h-full w-full" aria-label="Count one" onclick={ontap}>
-          <Count {shape} count={shown.count!} of={shown.of} share={shown.share} />
+          <Count shape={shape.count} count={shown.count!} of={shown.of} share={shown.share} />
         </button>
       {:else}
-        <Count {shape} count={shown.count!} of={shown.of} share={shown.share} />
+        <Count shape={shape.count} count={shown.count!} of={shown.of} share={shown.share} />
       {/if}
     </div>
   {/if}

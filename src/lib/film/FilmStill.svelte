@@ -1,0 +1,64 @@
+<!-- What the film will look like, at a moment of one's choice. -->
+<script lang="ts">
+  import { clockOf, type LookChoice } from '$core';
+  import { filmPaints } from './ask-for-film';
+  import type { FilmChoices } from './film-choices';
+  import { loadFilmFonts } from './film-fonts';
+  import type { FilmPlan } from './film-plan';
+  import { framePainter } from './paint-frame';
+
+  type Props = {
+    plan: FilmPlan;
+    choices: Pick<FilmChoices, 'captions' | 'corner'>;
+    look: LookChoice;
+  };
+  const { plan, choices, look }: Props = $props();
+
+  /** The first picture is one in which something is done. */
+  const first = $derived(
+    plan.cues.find(({ kind }) => kind === 'work') ?? plan.cues.find(({ doing }) => doing) ?? null,
+  );
+  let chosen = $state<number | null>(null);
+  const seconds = $derived(
+    Math.min(
+      plan.totalSeconds,
+      chosen ?? (first ? first.startSeconds + first.lengthSeconds / 2 : 0),
+    ),
+  );
+  const painter = $derived(framePainter(plan, { ...choices, height: 720 }, look, filmPaints()));
+  let ready = $state(false);
+  void loadFilmFonts(document.fonts).then(() => (ready = true));
+
+  const still = (canvas: HTMLCanvasElement) => {
+    if (!ready) return;
+    painter.paint(seconds);
+    canvas.getContext('2d')!.drawImage(painter.canvas, 0, 0);
+  };
+</script>
+
+<figure class="min-w-0">
+  <canvas
+    width="1280"
+    height="720"
+    class="block aspect-video w-full rounded-lg border border-line bg-sunk"
+    data-still={ready ? clockOf(seconds) : 'loading'}
+    aria-hidden="true"
+    {@attach still}
+  ></canvas>
+  <figcaption class="mt-2">
+    <label class="flex items-center gap-3">
+      <span class="shrink-0 tabular">At {clockOf(seconds)}</span>
+      <input
+        type="range"
+        class="min-w-0 flex-1 accent-lamp"
+        min="0"
+        max={plan.totalSeconds}
+        step="0.2"
+        value={seconds}
+        aria-label="Look at a moment of the film"
+        aria-valuetext={clockOf(seconds)}
+        oninput={(event) => (chosen = event.currentTarget.valueAsNumber)}
+      />
+    </label>
+  </figcaption>
+</figure>

@@ -1,0 +1,79 @@
+import { Cancelled, type Asked } from '$lib/workers/ask-worker';
+import { askForFilm } from './ask-for-film';
+import { filmFile, forgetFile, forgetFilms, partsName } from './film-disk';
+import type { FilmAnswer, FilmRequest } from './film-protocol';
+
+/** Where the making of a film stands. */
+export type Making =
+  | Readonly<{ step: 'ready' }>
+  /** Broken off: a part of it is on the disk; how much, where it's known. */
+  | Readonly<{ step: 'stopped'; share: number | null }>
+  | Readonly<{ step: 'making'; share: number; secondsLeft: number | null }>
+  | Readonly<{ step: 'done'; file: File; silent: boolean }>
+  | Readonly<{ step: 'failed'; reason: string }>;
+
+/** How long it has been looked at before the time that's left is told, in milliseconds. */
+const LOOK_MS = 3000;
+
+/** One film at a time, in the browser's own folder. */
+export class FilmMaking {
+  #now = $state.raw<Making>({ step: 'ready' });
+  #asked: Asked<FilmAnswer> | null = null;
+
+  get now(): Making {
+    return this.#now;
+  }
+
+  /** Looks whether a part of this film is there, from before. */
+  async find(key: string): Promise<void> {
+    if (this.#asked) return;
+    const parts = await filmFile(partsName(key));
+    if (this.#asked) return;
+    this.#now = parts ? { step: 'stopped', share: null } : { step: 'ready' };
+  }
+
+  /** Begins, or carries on where it was. */
+  async make(request: FilmRequest): Promise<FilmAnswer | null> {
+    this.#now = { step: 'making', share: 0, secondsLeft: null };
+    await forgetFilms(request.key);
+    const began = { ms: performance.now(), share: null as number | null };
+    const asked = askForFilm(request, (share) => {
+      began.share ??= share;
+      const ms = performance.now() - began.ms;
+      const done = share - began.share;
+      const secondsLeft = ms > LOOK_MS && done > 0 ? ((1 - share) / done) * (ms / 1000) : null;
+      this.#now = { step: 'making', share, secondsLeft };
+    });
+    this.#asked = asked;
+    try {
+      const answer = await asked.result;
+      const file = await filmFile(answer.file);
+      if (!file) throw new Error('The film is gone from this browser’s folder.');
+      await forgetFile(partsName(request.key));
+      this.#now = { step: 'done', file, silent: answer.silent };
+      return answer;
+    } catch (reason) {
+      if (reason instanceof Cancelled) {
+        const { share } = this.#now.step === 'making' ? this.#now : { share: null };
+        this.#now = { step: 'stopped', share };
+      } else {
+        const words = reason instanceof Error ? reason.message : String(reason);
+        this.#now = { step: 'failed', reason: words.replace(/^Error: /u, '') };
+      }
+      return null;
+    } finally {
+      this.#asked = null;
+    }
+  }
+
+  stop(): void {
+    this.#asked?.cancel();
+  }
+
+  /** Throws away what was made. */
+  async forget(): Promise<void> {
+    this.stop();
+    await forgetFilms();
+    this.#now = { step: 'ready' };
+  }
+}

@@ -1,0 +1,69 @@
+import { moveIn, wheelSectors } from '$core';
+import { screenPicture } from '$lib/pictures/move-pictures';
+import { centred, middleOf, mixed, paintPicture, shortSide, typeOf, type Box } from './brush';
+import { fallen, hue, turned, type ThingScene } from './falling';
+
+const WHEEL_SECONDS = 1.8;
+const FULL_TURNS = 3;
+/** The wheel's own page is this wide, as pictures in its sectors are asked for. */
+const WHEEL_PX = 420;
+/** In radii: the wheel and its border. */
+const WHEEL_SPAN = 2.12;
+
+/** The wheel that slows down until its sector stands at the pointer. */
+export function paintWheel(scene: ThingScene, entry: number, box: Box): void {
+  const { brush, paints, beat, book, look, fallSeconds } = scene;
+  const { entries } = beat;
+  const sectors = wheelSectors(entries.map(({ weight }) => weight));
+  const stops = sectors.find(({ index }) => index === entry);
+  if (!stops) return;
+  const short = shortSide(box);
+  const place = centred(box, 94 * short, 94 * short);
+  const left = 1 - fallen(fallSeconds, WHEEL_SECONDS);
+  const turn = (-stops.turn + left * FULL_TURNS) * 2 * Math.PI;
+  turned(brush, place, { turn }, () => {
+    const radius = place.width / WHEEL_SPAN;
+    brush.scale(radius, radius);
+    for (const { index, path, picture, name } of sectors) {
+      const move = moveIn(book, entries[index]!.action.move);
+      brush.fillStyle = mixed(hue(paints, index), 45, paints.raised);
+      brush.strokeStyle = paints.ink;
+      brush.lineWidth = 0.03;
+      brush.lineJoin = 'round';
+      const outline = new Path2D(path);
+      brush.fill(outline);
+      brush.stroke(outline);
+      brush.beginPath();
+      brush.arc(name.x, name.y, 0.12, 0, 2 * Math.PI);
+      brush.fillStyle = paints.raised;
+      brush.fill();
+      brush.fillStyle = paints.ink;
+      brush.font = typeOf('heading', 800, 0.2);
+      brush.textAlign = 'center';
+      brush.textBaseline = 'alphabetic';
+      brush.fillText(String(index + 1), name.x, name.y + 0.06);
+      const sizePx = (picture.height * WHEEL_PX) / 2;
+      const drawn = screenPicture(move, { poses: 1, sizePx, aspect: 1, look, mode: 'light' });
+      const side = picture.height;
+      const at = { x: picture.x - side / 2, y: picture.y - side / 2, width: side, height: side };
+      paintPicture(brush, drawn, at, { stroke: paints.ink, width: 2 });
+    }
+    brush.beginPath();
+    brush.arc(0, 0, 0.07, 0, 2 * Math.PI);
+    brush.fillStyle = paints.ink;
+    brush.fill();
+  });
+  const [mx, my] = middleOf(box);
+  const high = 13 * short;
+  turned(brush, { x: mx - high / 2, y: my - 50 * short, width: high, height: high }, {}, (at) => {
+    brush.translate(at.x, at.y);
+    brush.scale(high / 40, high / 40);
+    const pointer = new Path2D('M4 2H36L20 38Z');
+    brush.fillStyle = paints.lamp;
+    brush.strokeStyle = paints.ink;
+    brush.lineWidth = 3;
+    brush.lineJoin = 'round';
+    brush.fill(pointer);
+    brush.stroke(pointer);
+  });
+}
