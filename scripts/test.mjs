@@ -7,21 +7,30 @@ import { installPackages, run, runAside } from './fresh.mjs';
 
 installPackages();
 // Chromium drives the browser tests, the one without windows where it can be had; poppler reads the
-// printed pages back; espeak-ng says something for the tests of recordings. What is there already will do where nothing can be installed.
+// printed pages back; ffmpeg decodes films; espeak-ng says something for the tests of recordings. What is there
+// already will do where nothing can be installed.
 const HEADLESS = '/usr/bin/chromium-headless-shell';
 const hasAll = () =>
   [HEADLESS, '/usr/bin/chromium'].some(existsSync) &&
-  ['/usr/bin/pdftoppm', '/usr/bin/espeak-ng'].every(existsSync);
+  ['/usr/bin/pdftoppm', '/usr/bin/espeak-ng', '/usr/bin/ffmpeg'].every(existsSync);
 if (!existsSync(HEADLESS) || !hasAll()) {
-  console.log('\n> Installing Chromium, poppler and espeak-ng from Debian packages');
+  console.log('\n> Installing Chromium, poppler, espeak-ng and ffmpeg from Debian packages');
   const apt = (...args) =>
     process.getuid?.() === 0 ? run('apt-get', args) : run('sudo', ['apt-get', ...args]);
   const install = (browser) =>
-    apt('install', '-y', '--no-install-recommends', browser, 'poppler-utils', 'espeak-ng') === 0;
+    apt(
+      'install',
+      '-y',
+      '--no-install-recommends',
+      browser,
+      'poppler-utils',
+      'espeak-ng',
+      'ffmpeg',
+    ) === 0;
   apt('update');
   if (!install('chromium-headless-shell') && !hasAll() && !install('chromium')) {
     console.error(
-      'They could not be installed. Install the Debian packages chromium, poppler-utils and espeak-ng by hand.',
+      'They could not be installed. Install the Debian packages chromium, poppler-utils, espeak-ng and ffmpeg by hand.',
     );
     process.exit(1);
   }

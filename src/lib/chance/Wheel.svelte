@@ -1,7 +1,8 @@
 <!-- The spinner as it will look: sectors as wide as they are likely, each with its number. -->
 <script lang="ts">
   import { wheelSectors, type Draw, type Move } from '$core';
-  import { pictureUrl, screenPicture } from '$lib/pictures/move-pictures';
+  import { screenPicture } from '$lib/pictures/move-pictures';
+  import PictureStrokes from '$lib/pictures/PictureStrokes.svelte';
   import { shownMode } from '$lib/pictures/screen-paints';
   import { preferences } from '$lib/store/preference-store.svelte';
   import { sectorHue } from './sector-look';
@@ -27,9 +28,11 @@
   role="img"
   aria-label="Spinner: {names.map((name, n) => `${n + 1} ${name}`).join(', ')}"
 >
-  {#each sectors as { index, path, picture, name } (entries[index]!.id)}
+  {#each sectors as { index, path, picture, name, turn } (entries[index]!.id)}
     {@const move = moves[index]}
     {@const tag = move ? name : picture}
+    <!-- With its move a sector is read where it stops, at the top: turned as it lies. -->
+    {@const lies = move ? turn * 360 : 0}
     <!-- By keyboard each entry is a line of the table beside it. -->
     <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
     <path
@@ -39,24 +42,28 @@
       onclick={() => onpick?.(entries[index]!.id)}
     />
     <circle class="tag" cx={tag.x} cy={tag.y} r={move ? 0.12 : 0.16} />
-    <text class="number" x={tag.x} y={tag.y + 0.06}>{index + 1}</text>
+    <text class="number" x={tag.x} y={tag.y + 0.06} transform="rotate({lies} {tag.x} {tag.y})"
+      >{index + 1}</text
+    >
     {#if move}
-      <image
+      {@const side = picture.height}
+      {@const drawn = screenPicture(move, {
+        poses: 1,
+        sizePx: (side * pixels) / 2,
+        aspect: 1,
+        look: preferences.current.look,
+        mode: shownMode(),
+      })}
+      {@const scale = side / Math.max(drawn.width, drawn.height)}
+      <!-- Its strokes, and no image: one as small as a part of a unit isn't painted. -->
+      <g
         class="picture"
-        href={pictureUrl(
-          screenPicture(move, {
-            poses: 1,
-            sizePx: (picture.height * pixels) / 2,
-            aspect: 1,
-            look: preferences.current.look,
-            mode: shownMode(),
-          }),
-        )}
-        x={picture.x - picture.height / 2}
-        y={picture.y - picture.height / 2}
-        width={picture.height}
-        height={picture.height}
-      />
+        data-picture={move.id}
+        transform="rotate({lies} {picture.x} {picture.y}) translate({picture.x -
+          (drawn.width * scale) / 2} {picture.y - (drawn.height * scale) / 2}) scale({scale})"
+      >
+        <PictureStrokes strokes={drawn.strokes} />
+      </g>
     {/if}
   {/each}
   <circle class="hub" r="0.07" />
@@ -72,6 +79,13 @@
   .picture,
   .number {
     pointer-events: none;
+  }
+  .picture {
+    fill: none;
+    stroke: var(--ink);
+    stroke-width: 2;
+    stroke-linecap: round;
+    stroke-linejoin: round;
   }
   .tag {
     fill: var(--raised);

@@ -93,7 +93,6 @@ export const typeOf = (face: Face, weight: number, size: number) =>
 
 /** Where lines of type stand: from one to the next, in heights of the type. */
 const LEADING = 1.04;
-const MEASURED_AT = 100;
 
 type Fitted = Readonly<{ size: number; lines: readonly string[] }>;
 const fitted = new Map<string, Fitted>();
@@ -115,19 +114,17 @@ function inLines(words: readonly (readonly [string, number])[], blank: number, w
 
 /** The largest type in which the words fit, no word broken, the lines alike in length. */
 function fit(brush: Brush, text: string, width: number, height: number, most: number): Fitted {
-  brush.font = typeOf('scene', 800, MEASURED_AT);
-  const wide = (one: string) => brush.measureText(one).width / MEASURED_AT;
-  const words = text
-    .split(/\s+/u)
-    .filter(Boolean)
-    .map((word) => [word, wide(word)] as const);
-  const blank = wide('a b') - wide('a') - wide('b');
-  const at = (size: number, room: number) =>
-    inLines(
-      words.map(([word, one]) => [word, one * size] as const),
-      blank * size,
+  const words = text.split(/\s+/u).filter(Boolean);
+  // Measured at each size: type isn't alike at all of them.
+  const at = (size: number, room: number) => {
+    brush.font = typeOf('scene', 800, size);
+    const wide = (one: string) => brush.measureText(one).width;
+    return inLines(
+      words.map((word) => [word, wide(word)] as const),
+      wide('a b') - wide('a') - wide('b'),
       room,
     );
+  };
   const fits = (size: number) => {
     const lines = at(size, width);
     return lines !== null && lines.length * size * LEADING <= height + 1;

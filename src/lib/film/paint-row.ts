@@ -9,19 +9,30 @@ import {
   type FilmPaints,
 } from './brush';
 
-type Item = Readonly<{ width: number; paint: (x: number, y: number) => void }>;
+type Item = Readonly<{ width: number; height: number; paint: (x: number, y: number) => void }>;
 
+/** As the page's larger type is set. */
+const PIP_WORDS = { size: 25.6, line: 36.4 } as const;
 const PIP = 20;
 const PIP_GAP = 6;
 /** More of them are told in words alone, as on the Stage. */
 const MOST_PIPS = 10;
 const GAP = 24;
+const LEADING = 1.1;
 
-function words(brush: Brush, paints: FilmPaints, text: string, size: number, weight: number): Item {
+function words(
+  brush: Brush,
+  paints: FilmPaints,
+  text: string,
+  size: number,
+  weight: number,
+  height = size * LEADING,
+): Item {
   const font = typeOf('text', weight, size);
   brush.font = font;
   return {
     width: brush.measureText(text).width,
+    height,
     paint: (x, y) => {
       brush.font = font;
       brush.fillStyle = paints.ink;
@@ -33,10 +44,12 @@ function words(brush: Brush, paints: FilmPaints, text: string, size: number, wei
 
 /** Where we are of how many: filled, now, to come. */
 function pips(brush: Brush, paints: FilmPaints, word: string, n: number, of: number): Item {
-  const told = words(brush, paints, `${word} ${n} of ${of}`, 24, 600);
+  const { size, line } = PIP_WORDS;
+  const told = words(brush, paints, `${word} ${n} of ${of}`, size, 600, line);
   if (of > MOST_PIPS) return told;
   return {
     width: told.width + 12 + of * PIP + (of - 1) * PIP_GAP,
+    height: line,
     paint: (x, y) => {
       told.paint(x, y);
       for (let k = 0; k < of; k += 1) {
@@ -56,9 +69,10 @@ function pips(brush: Brush, paints: FilmPaints, word: string, n: number, of: num
 
 function turn(brush: Brush, paints: FilmPaints, text: string, size: number): Item {
   const told = words(brush, paints, text, size, 750);
-  const [pad, high] = [20, size * 1.1 + 6];
+  const [pad, high] = [20, size * LEADING + 6];
   return {
     width: told.width + 2 * pad + 6,
+    height: high,
     paint: (x, y) => {
       const at = { x, y: y - high / 2, width: told.width + 2 * pad + 6, height: high };
       paintBorder(brush, at, 3, paints.ink, { radius: high / 2 });
@@ -79,6 +93,7 @@ function itemsOf(brush: Brush, paints: FilmPaints, shown: Shown, size: number): 
     const rest = words(brush, paints, ` · ${told}`, size, 400);
     items.push({
       width: nth.width + rest.width,
+      height: nth.height,
       paint: (x, y) => {
         nth.paint(x, y);
         rest.paint(x + nth.width, y);
@@ -103,13 +118,15 @@ export function paintRow(
     if (wide([...lines.at(-1)!, item]) > box.width && lines.at(-1)!.length > 0) lines.push([]);
     lines.at(-1)!.push(item);
   }
-  const each = Math.max(least, PIP * 1.25, size * 1.1);
-  lines.forEach((line, n) => {
+  let top = box.y;
+  for (const line of lines) {
+    const high = Math.max(lines.length > 1 ? 0 : least, ...line.map(({ height }) => height));
     let x = box.x + (box.width - wide(line)) / 2;
     for (const { width, paint } of line) {
-      paint(x, box.y + each * (n + 0.5));
+      paint(x, top + high / 2);
       x += width + GAP;
     }
-  });
-  return each * lines.length;
+    top += high;
+  }
+  return Math.max(least, top - box.y);
 }

@@ -7,6 +7,8 @@ const WHEEL_SECONDS = 1.8;
 const FULL_TURNS = 3;
 /** The wheel's own page is this wide, as pictures in its sectors are asked for. */
 const WHEEL_PX = 420;
+/** Type is measured in whole units: it's set larger, and painted smaller. */
+const FINE = 100;
 /** In radii: the wheel and its border. */
 const WHEEL_SPAN = 2.12;
 
@@ -24,7 +26,7 @@ export function paintWheel(scene: ThingScene, entry: number, box: Box): void {
   turned(brush, place, { turn }, () => {
     const radius = place.width / WHEEL_SPAN;
     brush.scale(radius, radius);
-    for (const { index, path, picture, name } of sectors) {
+    for (const { index, path, picture, name, turn: lies } of sectors) {
       const move = moveIn(book, entries[index]!.action.move);
       brush.fillStyle = mixed(hue(paints, index), 45, paints.raised);
       brush.strokeStyle = paints.ink;
@@ -38,15 +40,27 @@ export function paintWheel(scene: ThingScene, entry: number, box: Box): void {
       brush.fillStyle = paints.raised;
       brush.fill();
       brush.fillStyle = paints.ink;
-      brush.font = typeOf('heading', 800, 0.2);
+      brush.font = typeOf('heading', 800, 0.2 * FINE);
       brush.textAlign = 'center';
       brush.textBaseline = 'alphabetic';
-      brush.fillText(String(index + 1), name.x, name.y + 0.06);
-      const sizePx = (picture.height * WHEEL_PX) / 2;
-      const drawn = screenPicture(move, { poses: 1, sizePx, aspect: 1, look, mode: 'light' });
+      const readable = (x: number, y: number, paint: () => void) => {
+        brush.save();
+        brush.translate(x, y);
+        brush.rotate(lies * 2 * Math.PI);
+        paint();
+        brush.restore();
+      };
+      readable(name.x, name.y, () => {
+        brush.scale(1 / FINE, 1 / FINE);
+        brush.fillText(String(index + 1), 0, 0.06 * FINE);
+      });
       const side = picture.height;
-      const at = { x: picture.x - side / 2, y: picture.y - side / 2, width: side, height: side };
-      paintPicture(brush, drawn, at, { stroke: paints.ink, width: 2 });
+      const sizePx = (side * WHEEL_PX) / 2;
+      const drawn = screenPicture(move, { poses: 1, sizePx, aspect: 1, look, mode: 'light' });
+      const at = { x: -side / 2, y: -side / 2, width: side, height: side };
+      readable(picture.x, picture.y, () =>
+        paintPicture(brush, drawn, at, { stroke: paints.ink, width: 2 }),
+      );
     }
     brush.beginPath();
     brush.arc(0, 0, 0.07, 0, 2 * Math.PI);
