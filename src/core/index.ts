@@ -388,6 +388,7 @@ export { allLearnLines, type LearnDevice, type LearnLine } from './learning/lear
 
 // draft
 export { draft, type Draft } from './draft/draft';
+export { ridesIn } from './draft/learned';
 export {
   DRAFT_SHAPES,
   partOfChapter,

@@ -92,6 +92,12 @@ test('prep', async ({ page }) => {
   await expect(page.locator('[data-page] canvas').first()).toBeVisible();
   await page.waitForTimeout(1500);
   await picture(page, 'prep-pages');
+  await page.getByRole('button', { name: 'A film to follow along' }).click();
+  const panel = page.locator('[data-film-panel]');
+  await expect(panel.locator('[data-still]')).not.toHaveAttribute('data-still', 'loading');
+  await panel.scrollIntoViewIfNeeded();
+  await page.waitForTimeout(500);
+  await picture(page, 'prep-film');
 });
 
 test('stage', async ({ page }) => {
@@ -179,14 +185,4 @@ test('shelf, starting from a shape', async ({ page }) => {
   await expect(page.locator('[data-starts] svg').nth(17)).toBeAttached();
   await page.waitForTimeout(300);
   await picture(page, 'shelf-shapes');
-});
-
-test('desk, what to expect', async ({ page }) => {
-  await open(page, '/desk/adv_ferry-die');
-  await page.keyboard.press('Control+.');
-  await page.getByRole('tab', { name: 'Expect' }).click();
-  const told = page.locator('[data-forecast]');
-  await expect(told).toBeVisible();
-  await page.waitForTimeout(600);
-  await picture(page, 'desk-forecast');
 });

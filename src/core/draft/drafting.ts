@@ -20,7 +20,8 @@ import { capital } from '../words/capital';
 import type { SoundBook } from '../words/phonemes';
 import { remember } from '../words/remember';
 import { chooseMoves, landingsOf, type ChosenStop } from './choose';
-import { fetchedIn, gameNeeds, gameOf, gameSeconds, stopSeconds } from './games';
+import { fetchedIn, gameNeeds, gameOf, gameSeconds, low, stopSeconds, throws } from './games';
+import { learnedGame } from './learned';
 import { CALMS, COOL_DOWNS, WARM_UPS, type Stop } from './scenes';
 import { scenesFor } from './scenes-for';
 import type { DraftPart, DraftTry, DraftWish } from './wish';
@@ -194,17 +195,18 @@ export class Drafting {
     const few = needs ? [...counted, ...rest].slice(0, needs[1]) : [];
     if (needs && few.length < needs[0]) return null;
     const tops = few.map(topOf).filter((top) => top >= LEAST_TOP);
-    const game = gameOf(shape, {
-      chosen: few,
-      seconds: gameSeconds(shape, setting.slotSeconds) * 0.7,
-      word: letterWord(this.#wish),
-      top: Math.min(TOP_NUMBER, ...tops),
-      children: childrenIn(setting),
-      ...fetchedIn(setting),
-    });
+    const seconds = gameSeconds(shape, setting.slotSeconds) * 0.7;
+    const top = Math.min(TOP_NUMBER, ...tops);
+    const numbers = [low(top), top] as const;
+    const making = { throws: throws(seconds, 5), numbers };
+    const rides = learnedGame(this.#wish, this.#lines.finder, making);
+    const [word, children] = [letterWord(this.#wish), childrenIn(setting)];
+    const given = { chosen: few, seconds, word, top, children, ...fetchedIn(setting) };
+    const game = rides ?? gameOf(shape, given);
     if (!game) return null;
     const beats = [this.#say(game.say), ...game.lines.flatMap((line) => this.#typed(line))];
-    return { chapter: this.#chapter('game', 'The game', beats), few };
+    // What's learned has moves of its own: those of the way are done on the way.
+    return { chapter: this.#chapter('game', 'The game', beats), few: rides ? [] : few };
   }
 
   /** The way in stretches with a drink between, each with moves that are unlike those before it. */

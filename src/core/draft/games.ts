@@ -42,11 +42,12 @@ const list = (chosen: readonly ChosenStop[], amount?: string) =>
 const THROW_SECONDS = 12;
 const WORK_SECONDS = 20;
 const LEVELS = ['one', 'two', 'three', 'four'] as const;
-const throws = (seconds: number, least: number) =>
+/** How many throws there is time for, in seconds. */
+export const throws = (seconds: number, least: number) =>
   whole(seconds / (WORK_SECONDS + THROW_SECONDS), least, 16);
 
 /** From a little to what is usual: a throw of one is no fun. */
-const low = (top: number) => Math.max(1, top - 4);
+export const low = (top: number) => Math.max(1, top - 4);
 /** Children throw where each of them has a turn; else the leader does, and nobody is left out. */
 const byChildren = (many: number, children: number) => (many >= children ? ', children throw' : '');
 

@@ -58,6 +58,8 @@
 
   let made = $state.raw<Adventure | null>(null);
   let remarks = $state(0);
+  /** What was to ride along, and whether the game has it. */
+  let rides = $state.raw<Readonly<{ what: string; there: boolean }> | null>(null);
   let thinking = $state(false);
   let trouble = $state('');
   /** The wish that stands below: another one is asked for anew. */
@@ -87,6 +89,7 @@
       made = carryMoves(answer.adventure, moves);
       drawnWith = answer.made;
       remarks = answer.remarks;
+      rides = answer.rides === null ? null : { what: learning.trim(), there: answer.rides };
       drawn = now;
     } catch {
       trouble = 'No draft came of this. Try other words, or another shape.';
@@ -220,6 +223,13 @@
           to think about{/if}
       </p>
     </header>
+    {#if rides}
+      <p class="pt-3 text-soft" data-rides={rides.there}>
+        {rides.there
+          ? `“${rides.what}” rides along in the game.`
+          : `“${rides.what}” has no place in this shape or doesn’t fit this group: try a die for which, cards, a coin, calls or follow me, or two dice for a times table.`}
+      </p>
+    {/if}
     {#each made.chapters as chapter (chapter.id)}
       <section class="border-b border-line py-3">
         <div class="flex flex-wrap items-center justify-between gap-2">

@@ -1,4 +1,4 @@
-import { draft, moveBookOf } from '$core';
+import { draft, moveBookOf, ridesIn } from '$core';
 import { loadWordNet } from '$lib/ideas/word-net';
 import { newId } from '$lib/store/new-id';
 import { answerRequests } from '$lib/workers/ask-worker';
@@ -9,5 +9,5 @@ answerRequests<DraftRequest, DraftAnswer>(self, async ({ wish, pace, moves, late
   const book = moveBookOf({ moves });
   const tools = { book, net, sounds, pace, newId, lately: new Set(lately) };
   const { adventure, made, findings } = draft(wish, tools);
-  return { adventure, made, remarks: findings.length };
+  return { adventure, made, remarks: findings.length, rides: ridesIn(adventure, wish) };
 });

@@ -13,4 +13,9 @@ export type DraftRequest = Readonly<{
 }>;
 
 /** What comes back; `remarks` is how many things there are to think about. */
-export type DraftAnswer = Pick<Draft, 'adventure' | 'made'> & Readonly<{ remarks: number }>;
+export type DraftAnswer = Pick<Draft, 'adventure' | 'made'> &
+  Readonly<{
+    remarks: number;
+    /** Whether what is learned came into its game; null where it's no set that is ready. */
+    rides: boolean | null;
+  }>;

@@ -100,16 +100,19 @@ function paintCorner(brush: Brush, box: Box, kind: FilmChoices['corner'], sharp:
     brush.fillRect(box.x, box.y, box.width, box.height);
     return;
   }
-  // Blurred by making a part of the scene small and large again: every canvas can do that.
-  const small = new OffscreenCanvas(8, 10);
-  const from = { x: 0, y: box.y, width: box.width, height: box.height };
-  const parts = [from.x, from.y, from.width, from.height].map((n) => n * sharp);
+  // Blurred by making all that stands over and under it small and large again, which every canvas can:
+  // so few patches of colour that nothing in it draws the eye.
+  const [wide, high] = [2, 3];
+  const small = new OffscreenCanvas(wide, high);
+  const from = [0, 0, box.x, box.y + box.height].map((n) => n * sharp) as FourNumbers;
   const surface = small.getContext('2d')!;
-  surface.drawImage(brush.canvas, parts[0]!, parts[1]!, parts[2]!, parts[3]!, 0, 0, 8, 10);
+  surface.imageSmoothingQuality = 'high';
+  surface.drawImage(brush.canvas, ...from, 0, 0, wide, high);
   brush.imageSmoothingEnabled = true;
   brush.imageSmoothingQuality = 'high';
   brush.drawImage(small, box.x, box.y, box.width, box.height);
 }
+type FourNumbers = [number, number, number, number];
 
 /** Paints frames of a film on one canvas: of any moment, in any order, the same each time. */
 export function framePainter(
