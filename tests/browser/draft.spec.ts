@@ -9,6 +9,7 @@ test('a first draft: asked for in a sentence, a part drawn again, taken to the D
   await page.getByLabel('What they want').fill('bring the ferry home');
   await page.getByLabel('Where it plays').fill('the river');
   await page.getByLabel('Shape').selectOption('coin');
+  await page.getByLabel('What rides along').fill('opposites');
   await page.getByLabel('Minutes in the slot').fill('10');
   await page.getByRole('button', { name: 'Draft it' }).click();
   const draft = page.getByRole('article', { name: 'The draft' });
@@ -17,6 +18,8 @@ test('a first draft: asked for in a sentence, a part drawn again, taken to the D
   });
   await expect(draft).toContainText('We are off to the river.');
   await expect(draft.locator('header')).toContainText(/9:[45]\d|10:00/u);
+  await expect(draft.locator('[data-rides]')).toHaveText('“opposites” rides along in the game.');
+  await expect(draft).toContainText('high: tall reach, low: squat');
   const calm = draft.locator('section', { has: page.getByRole('heading', { name: 'Calm' }) });
   const way = draft.locator('section', { has: page.getByRole('heading', { name: 'The river' }) });
   const [before, kept] = [await calm.innerText(), await way.innerText()];

@@ -7,15 +7,18 @@
     DEFAULT_SETTING,
     DRAFT_SHAPES,
     moveBookOf,
+    moveIn,
     listed,
     partOfChapter,
     partsOfBeat,
     withWorld,
     type Adventure,
     type Draft,
+    type Draw,
     type DraftPart,
     type DraftShape,
     type DraftWish,
+    type MoveBook,
     type Setting,
     type World,
   } from '$core';
@@ -102,6 +105,15 @@
     void think(null);
   }
   const book = $derived(made ? moveBookOf(made) : null);
+  /** "1 and 9: squat, 2 and 8: clap": what can come, and the move that it is. */
+  const entriesInWords = ({ entries }: Draw, moves: MoveBook) =>
+    entries
+      .map(({ label, action }) => {
+        const { name } = moveIn(moves, action.move);
+        const called = action.guise.name || label;
+        return called && called !== name ? `${called}: ${name}` : name;
+      })
+      .join(', ');
   /** The first chapter of each part. */
   const first = $derived(
     made?.chapters.filter(
@@ -123,7 +135,7 @@
       value={hero}
       label="Who needs help"
       placeholder="Somebody"
-      class="w-28"
+      class="min-w-28"
       onchange={(text) => (hero = text)}
     />
     wants to
@@ -131,7 +143,7 @@
       value={want}
       label="What they want"
       placeholder="carry the lamp to the tower"
-      class="w-72"
+      class="min-w-72"
       onchange={(text) => (want = text)}
     />
     in or at
@@ -139,7 +151,7 @@
       value={place}
       label="Where it plays"
       placeholder="the marsh"
-      class="w-40"
+      class="min-w-40"
       onchange={(text) => (place = text)}
     />.
   </p>
@@ -167,7 +179,7 @@
       value={learning}
       label="What rides along"
       placeholder="taking turns"
-      class="w-44"
+      class="min-w-44"
       onchange={(text) => (learning = text)}
     />.
     {#if worlds.length > 0}
@@ -259,9 +271,13 @@
               {:else}
                 <span class="min-w-0"
                   ><span class="font-semibold">{beatLabel(beat, book)}</span>
-                  <span class="text-soft">{move?.name ?? ''} {beatInWords(beat)}</span>
+                  <span class="text-soft"
+                    >{beat.kind === 'draw' ? '' : (move?.name ?? '')} {beatInWords(beat)}</span
+                  >
                   {#if beat.kind === 'move'}<span class="block text-soft italic"
                       >{beat.actions[0]?.guise.line}</span
+                    >{:else if beat.kind === 'draw'}<span class="block text-soft italic"
+                      >{entriesInWords(beat, book)}</span
                     >{/if}</span
                 >
               {/if}
