@@ -195,7 +195,7 @@ test('a film of half a minute is as long as the plan, and looks and sounds like 
   expect(schedule.totalSeconds).toBeGreaterThan(20);
   expect(schedule.totalSeconds).toBeLessThan(45);
   const { id, panel } = await openPanel(page, adventure);
-  await check(page, 'the film’s panel');
+  await check(page, 'the film’s panel', '[data-film-panel]');
   await panel.getByLabel('Captions').selectOption('not in it');
   await panel.getByLabel('Music').selectOption('without music');
   const path = await madeFilm(page);

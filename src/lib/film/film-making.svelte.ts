@@ -15,6 +15,13 @@ export type Making =
 /** How long it has been looked at before the time that's left is told, in milliseconds. */
 const LOOK_MS = 3000;
 
+/** Why it couldn't be made, as far as it can be told. */
+function reasonInWords(reason: unknown): string {
+  const words = reason instanceof Error ? reason.message : String(reason);
+  if (/quota/iu.test(words)) return 'there’s no room left for it on this device.';
+  return words.replace(/^\w*Error: /u, '');
+}
+
 /** One film at a time, in the browser's own folder. */
 export class FilmMaking {
   #now = $state.raw<Making>({ step: 'ready' });
@@ -35,18 +42,18 @@ export class FilmMaking {
   /** Begins, or carries on where it was. */
   async make(request: FilmRequest): Promise<FilmAnswer | null> {
     this.#now = { step: 'making', share: 0, secondsLeft: null };
-    await forgetFilms(request.key);
     const began = { ms: performance.now(), share: null as number | null };
-    const asked = askForFilm(request, (share) => {
+    const tell = (share: number) => {
       began.share ??= share;
       const ms = performance.now() - began.ms;
       const done = share - began.share;
       const secondsLeft = ms > LOOK_MS && done > 0 ? ((1 - share) / done) * (ms / 1000) : null;
       this.#now = { step: 'making', share, secondsLeft };
-    });
-    this.#asked = asked;
+    };
     try {
-      const answer = await asked.result;
+      await forgetFilms(request.key);
+      this.#asked = askForFilm(request, tell);
+      const answer = await this.#asked.result;
       const file = await filmFile(answer.file);
       if (!file) throw new Error('The film is gone from this browser’s folder.');
       await forgetFile(partsName(request.key));
@@ -57,8 +64,7 @@ export class FilmMaking {
         const { share } = this.#now.step === 'making' ? this.#now : { share: null };
         this.#now = { step: 'stopped', share };
       } else {
-        const words = reason instanceof Error ? reason.message : String(reason);
-        this.#now = { step: 'failed', reason: words.replace(/^Error: /u, '') };
+        this.#now = { step: 'failed', reason: reasonInWords(reason) };
       }
       return null;
     } finally {

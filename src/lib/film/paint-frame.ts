@@ -1,4 +1,4 @@
-import { capital, type LookChoice } from '$core';
+import type { LookChoice } from '$core';
 import { paintLine, typeOf, type Box, type Brush, type FilmPaints } from './brush';
 import { widthOf, type FilmChoices } from './film-choices';
 import { lastBegun, type FilmPlan } from './film-plan';
@@ -79,7 +79,7 @@ function paintCaption({ brush, paints, plan }: Studio, seconds: number, box: Box
   brush.font = typeOf('text', 500, CAPTION_SIZE);
   brush.fillStyle = paints.page;
   brush.textAlign = 'center';
-  const words = capital(caption.text).split(' ');
+  const words = caption.text.split(' ');
   const wide = (text: string) => brush.measureText(text).width;
   let lines = [words.join(' ')];
   if (wide(lines[0]!) > box.width * 0.86) {
