@@ -51,7 +51,8 @@ export function drawParts(
 ): void {
   surface.lineCap = 'round';
   surface.lineJoin = 'round';
-  for (const { outlined, shapes } of parts) {
+  for (const { outlined, shapes, seen = 1 } of parts) {
+    surface.globalAlpha = seen;
     if (outlined) {
       for (const shape of shapes) {
         if (!isDetail(shape.paint)) put(surface, shape, place, paints.outline, OUTLINE);
@@ -62,6 +63,7 @@ export function drawParts(
       if (paint !== NONE) put(surface, shape, place, paint, 0);
     }
   }
+  surface.globalAlpha = 1;
 }
 
 /** From one dash on the ground to the next, in heights of the figure. */

@@ -36,7 +36,13 @@ export type Shape =
   | Readonly<{ kind: 'oval'; at: Point; rx: number; ry: number; paint: Paint }>;
 
 /** Shapes that are one thing: outlined together, in front of what is farther. */
-export type FigurePart = Readonly<{ depth: number; outlined: boolean; shapes: readonly Shape[] }>;
+export type FigurePart = Readonly<{
+  depth: number;
+  outlined: boolean;
+  shapes: readonly Shape[];
+  /** How well it's seen, 0 to 1, where it fades; wholly where nothing is said. */
+  seen?: number;
+}>;
 
 export type Hair = 'short' | 'curls' | 'tail' | 'bun' | 'plaits' | 'scarf';
 

@@ -63,9 +63,14 @@ export function boxOf(parts: readonly FigurePart[]): readonly [number, number, n
   return [Math.min(...xs), Math.min(...ys), Math.max(...xs), Math.max(...ys)];
 }
 
-/** The box that a figure keeps within in all of its loop, in heights: left, top, right, bottom. */
+/**
+ * The box that a figure keeps within in all of its loop, in heights: left, top, right, bottom. What fades may
+ * go out of it.
+ */
 export function boundsOf(figure: Figure): readonly [number, number, number, number] {
-  const boxes = Array.from({ length: 24 }, (_, n) => boxOf(partsOf(momentAt(figure, n / 24))));
+  const boxes = Array.from({ length: 24 }, (_, n) =>
+    boxOf(partsOf(momentAt(figure, n / 24)).filter(({ seen = 1 }) => seen === 1)),
+  );
   const side = (n: 0 | 1 | 2 | 3) => boxes.map((box) => box[n]);
   return [Math.min(...side(0)), Math.min(...side(1)), Math.max(...side(2)), Math.max(...side(3))];
 }

@@ -254,11 +254,14 @@ function wheelchair(at: Vec, see: Camera): readonly FigurePart[] {
 export function propParts(moment: Moment, see: Camera, seat: Build['seat']): readonly FigurePart[] {
   return moment.figure.props.flatMap((prop, n): readonly FigurePart[] => {
     const at = moment.props[n]!;
+    const seen = moment.seen[n]!;
+    if (seen === 0) return [];
     // A thing lies on the floor with its own thickness, not in it.
     const low = prop.kind === 'ball' ? 0.085 : prop.kind === 'bean bag' ? THICK.sole : 0;
     const put: Vec = [at[0], Math.max(at[1], low), at[2]];
     const rolls = prop.kind === 'wheelchair' || (prop.kind === 'seat' && seat === 'wheelchair');
     if (rolls) return wheelchair(put, see);
-    return [DRAWN[prop.kind](put, see, prop, moment)];
+    const part = DRAWN[prop.kind](put, see, prop, moment);
+    return [seen < 1 ? { ...part, seen } : part];
   });
 }

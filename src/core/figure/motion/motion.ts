@@ -2,6 +2,7 @@ import { bodyOf, movedBody, SIDES, type Body } from '../body/body';
 import type { Figure, Holder } from '../../model/figure';
 import type { Limb, Pose } from '../../model/pose';
 import { add, apart, lerp, swung, times, type Vec } from '../body/vec';
+import { goneAt, leavingProps, type Leaving, type Seen } from './gone';
 
 /** A moment of a figure: its body, and where its props are. */
 export type Moment = Readonly<{
@@ -9,6 +10,8 @@ export type Moment = Readonly<{
   pose: Pose;
   body: Body;
   props: readonly Vec[];
+  /** How well each of them is seen, 0 to 1: what was thrown fades, and is there again. */
+  seen: readonly number[];
   /** The nearest key pose, and how near: 1 on it, 0 from a seventh of the loop away. */
   key: number;
   nearness: number;
@@ -116,6 +119,22 @@ function holderIn(body: Body, by: Holder): Vec {
   }
 }
 
+const leaving = new WeakMap<Figure, readonly (Leaving | null)[]>();
+/** Worked out once for each figure. */
+function leavingOf(figure: Figure): readonly (Leaving | null)[] {
+  const known = leaving.get(figure);
+  if (known) return known;
+  const { keys, props } = figure;
+  const bodies = keys.map(({ pose }) => standing(figure, pose));
+  const made = leavingProps(figure, (key, prop) => {
+    const { places } = props[prop]!;
+    const { by, at } = places[key % places.length]!;
+    return add(holderIn(bodies[key]!, by), at);
+  });
+  leaving.set(figure, made);
+  return made;
+}
+
 /**
  * The moment of a figure at a share of its loop; whole numbers are the first key pose. `eases`: from each
  * key pose to the next, where they are not all as the figure's pace says.
@@ -125,22 +144,27 @@ export function momentAt(figure: Figure, phase: number, eases: readonly Ease[] =
   const eased = EASES[eases[last] ?? figure.pace](t);
   const pose = poseBetween(figure.keys[last]!.pose, figure.keys[next]!.pose, t, eased);
   const body = standing(figure, pose);
-  const props = figure.props.map(({ places }) => {
+  const gone = next === 0 && figure.props.length > 0 ? leavingOf(figure) : [];
+  const things = figure.props.map(({ places }, n): Seen => {
     const a = places[last % places.length]!;
     const b = places[next % places.length]!;
+    const there = add(holderIn(body, b.by), b.at);
+    const leaves = gone[n];
+    if (leaves) return goneAt(leaves, t, there);
     const at = lerp(
       add(holderIn(body, a.by), a.at),
-      add(holderIn(body, b.by), b.at),
+      there,
       // A thing in the air goes evenly to the side: what it is held by eases.
       a.arc === 0 ? eased : t,
     );
-    return add(at, [0, a.arc * 4 * t * (1 - t), 0]);
+    return { at: add(at, [0, a.arc * 4 * t * (1 - t), 0]), seen: 1 };
   });
   const key = t < 0.5 ? last : next;
   const share = phase - Math.floor(phase);
   const away = Math.abs(share - figure.keys[key]!.at);
   const nearness = Math.max(0, 1 - 7 * Math.min(away, 1 - away));
-  return { figure, pose, body, props, key, nearness };
+  const [props, seen] = [things.map((one) => one.at), things.map((one) => one.seen)];
+  return { figure, pose, body, props, seen, key, nearness };
 }
 
 /** The moment of a key pose itself. */
