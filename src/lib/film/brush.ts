@@ -1,4 +1,4 @@
-import type { Picture } from '$core';
+import { CHAPTER_KINDS, type Picture } from '$core';
 
 /** What a frame is painted on. */
 export type Brush = OffscreenCanvasRenderingContext2D;
@@ -16,15 +16,7 @@ export const PAINT_NAMES = [
   'lamp',
   'on-lamp',
   'water',
-  'welcome',
-  'warm-up',
-  'show',
-  'adventure',
-  'game',
-  'drink',
-  'cool-down',
-  'calm',
-  'goodbye',
+  ...CHAPTER_KINDS,
 ] as const;
 export type PaintName = (typeof PAINT_NAMES)[number];
 export type FilmPaints = Readonly<Record<PaintName, string>>;
