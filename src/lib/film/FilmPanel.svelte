@@ -29,7 +29,8 @@
   const safe = canKeepFilms();
   const pictures = $derived(safe ? pictureCodec(choices) : Promise.resolve(null));
   const sound = $derived(safe ? soundCodec(choices.container) : Promise.resolve(null));
-  const asked = $derived({ adventure, pace, look, paints: filmPaints(), choices });
+  const paints = filmPaints();
+  const asked = $derived({ adventure, pace, look, paints, choices });
 
   // What was broken off before is found again, also after a reload.
   $effect(() => {
@@ -74,7 +75,7 @@
 
 <div class="mt-4 rounded-2xl border border-line bg-raised p-4 sm:p-5" data-film-panel>
   <div class="grid gap-x-8 gap-y-4 lg:grid-cols-2">
-    <FilmStill {plan} {choices} {look} />
+    <FilmStill {plan} {choices} {look} {paints} />
     <div class="min-w-0">
       <h3 class="text-xl">A film to follow along</h3>
       <p class="mt-1 leading-8">

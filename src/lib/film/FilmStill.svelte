@@ -1,7 +1,7 @@
 <!-- What the film will look like, at a moment of one's choice. -->
 <script lang="ts">
   import { clockOf, type LookChoice } from '$core';
-  import { filmPaints } from './ask-for-film';
+  import type { FilmPaints } from './brush';
   import type { FilmChoices } from './film-choices';
   import { loadFilmFonts } from './film-fonts';
   import type { FilmPlan } from './film-plan';
@@ -11,8 +11,9 @@
     plan: FilmPlan;
     choices: Pick<FilmChoices, 'captions' | 'corner'>;
     look: LookChoice;
+    paints: FilmPaints;
   };
-  const { plan, choices, look }: Props = $props();
+  const { plan, choices, look, paints }: Props = $props();
 
   /** The first picture is one in which something is done. */
   const first = $derived(
@@ -25,7 +26,7 @@
       chosen ?? (first ? first.startSeconds + first.lengthSeconds / 2 : 0),
     ),
   );
-  const painter = $derived(framePainter(plan, { ...choices, height: 720 }, look, filmPaints()));
+  const painter = $derived(framePainter(plan, { ...choices, height: 720 }, look, paints));
   let ready = $state(false);
   void loadFilmFonts(document.fonts).then(() => (ready = true));
 

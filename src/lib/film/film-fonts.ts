@@ -10,8 +10,12 @@ const EXT =
 /** The narrow cut of the Stage's scene: a width of its own, as canvases know only nine by name. */
 const SCENE_WIDTH = '84%';
 
-/** The fonts of the page, for a worker's canvas. */
-export async function loadFilmFonts(fonts: FontFaceSet): Promise<void> {
+let loading: Promise<void> | null = null;
+
+/** The fonts of the page, for a canvas here or in a worker; they're loaded once. */
+export const loadFilmFonts = (fonts: FontFaceSet): Promise<void> => (loading ??= load(fonts));
+
+async function load(fonts: FontFaceSet): Promise<void> {
   const face = (family: string, url: string, own: FontFaceDescriptors) =>
     new FontFace(family, `url(${url}) format('woff2')`, own).load();
   const wide = { weight: '200 800' };
