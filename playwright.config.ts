@@ -28,7 +28,8 @@ export default defineConfig({
   webServer: {
     command: 'node scripts/serve.mjs',
     url: `http://127.0.0.1:${port}/api/health`,
-    env: { PORT: String(port), HOST: '127.0.0.1' },
+    // How long an answer may take is looked at in host.spec.ts, on a server of its own.
+    env: { PORT: String(port), HOST: '127.0.0.1', ANSWER_SECONDS: '35' },
     reuseExistingServer: false,
   },
 });
