@@ -293,6 +293,7 @@ export {
 } from './stage/leading';
 export type { CountsMode, HoldsMode, LinesMode, ThrowsMode } from './stage/modes';
 export type { LedWay } from './stage/led-way';
+export { sayingAt } from './stage/saying';
 export { hasMusic, musicOf, notesBetween } from './stage/music';
 export { mixerOf, type Sounding } from './stage/mixing';
 export { momentOf } from './stage/moment';
@@ -327,7 +328,7 @@ export { runOfReview, scriptChecksum } from './review/run-of-review';
 export { momentInWords } from './review/moment-words';
 export { snapped, voicesIn, type SpeechSpan } from './review/voices';
 export { patchMp4, patchWebm, placeForChapters, type Patch } from './formats/film/film-chapters';
-export { soundsOf } from './formats/wav/guide-track';
+export { guideOf, soundsOf } from './formats/wav/guide-track';
 export {
   plannedCaptions,
   plannedChapters,

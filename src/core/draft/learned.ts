@@ -1,6 +1,7 @@
 import { drawsOf } from '../document/beats-of';
 import type { Adventure } from '../document/adventure';
 import { suits } from '../ideas/ideas';
+import { calledParts, namedParts, timedParts } from '../learning/learn-lines';
 import { LEARN_SETS, TABLES, type LearnItem, type LearnSet } from '../learning/sets';
 import { findMove, type MoveFinder } from '../moves/move-finder';
 import { numberWord } from '../words/numbers';
@@ -50,10 +51,6 @@ type Carrier = Readonly<{
   line: (items: readonly LearnItem[], making: Making) => string;
 }>;
 
-const WORK_SECONDS = 10;
-const timed = (items: readonly LearnItem[]) =>
-  items.map(({ label, move }) => `${move} ${WORK_SECONDS} s as ${label}`).join(', ');
-
 /** Small moves that may be done sixty times: a table of ten on a die comes to that. */
 const SMALL = ['clap', 'knee pat', 'stamp', 'arm circle'] as const;
 
@@ -62,34 +59,30 @@ const CARRIERS: Partial<Record<DraftShape, Carrier>> = {
   'die for which': {
     places: [6, 6],
     say: 'The die says which one comes. Say it out loud, and then we do it.',
-    line: (items, { throws }) => `die ${throws} throws, shown first: ${timed(items)}`,
+    line: (items, { throws }) => `die ${throws} throws, shown first: ${timedParts(items)}`,
   },
   cards: {
     places: [4, 4],
     say: 'Draw a card. Say what it is, and do it as often as the number says.',
     line: (items, { throws, numbers: [low, high] }) =>
-      `cards ${throws} cards, ${low} to ${high}, shown first: ${items
-        .map(({ label, move }) => `${move} as ${label}`)
-        .join(', ')}`,
+      `cards ${throws} cards, ${low} to ${high}, shown first: ${namedParts(items)}`,
   },
   coin: {
     places: [2, 2],
     say: 'Heads or tails? Say which of the two it is, and do it.',
     line: ([heads, tails], { throws }) =>
-      `coin ${throws} tosses, shown first: heads = ${timed([heads!])}, tails = ${timed([tails!])}`,
+      `coin ${throws} tosses, shown first: heads = ${timedParts([heads!])}, tails = ${timedParts([tails!])}`,
   },
   calls: {
     places: [3, 7],
     say: 'Keep marching. When I call one, do what belongs to it.',
     line: (items, { throws }) =>
-      `calls ${Math.max(items.length, throws)} calls, travel march 4 to 8 s: ${items
-        .map(({ label, move }) => `${label} = ${move} 6 s`)
-        .join(', ')}`,
+      `calls ${Math.max(items.length, throws)} calls, travel march 4 to 8 s: ${calledParts(items)}`,
   },
   'follow me': {
     places: [3, 7],
     say: 'Say each one with me as we do it. Do not lose me!',
-    line: (items) => `list: ${timed(items)}`,
+    line: (items) => `list: ${timedParts(items)}`,
   },
 };
 

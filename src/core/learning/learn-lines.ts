@@ -1,4 +1,4 @@
-import { LEARN_SETS, LETTER_SETS, TABLES, type LearnSet } from './sets';
+import { LEARN_SETS, LETTER_SETS, TABLES, type LearnItem, type LearnSet } from './sets';
 
 /** What a set can be laid out on. */
 export type LearnDevice = 'die' | 'cards' | 'wheel' | 'calls' | 'strip';
@@ -11,8 +11,14 @@ const SUITS = 4;
 /** So much of each, where the set doesn't say how much. */
 const SECONDS = 10;
 
-const parts = ({ items }: LearnSet, most: number) =>
-  items.slice(0, most).map(({ label, move }) => `${move} ${SECONDS} s as ${label}`);
+type Items = readonly LearnItem[];
+/** Things that are learned as parts of a line: each for some seconds, each by its move, each as it is called. */
+export const timedParts = (items: Items) =>
+  items.map(({ label, move }) => `${move} ${SECONDS} s as ${label}`).join(', ');
+export const namedParts = (items: Items) =>
+  items.map(({ label, move }) => `${move} as ${label}`).join(', ');
+export const calledParts = (items: Items) =>
+  items.map(({ label, move }) => `${label} = ${move} 6 s`).join(', ');
 
 /** Lines for a set, for every device that has room for it; a device that is too large for it is left out. */
 export function linesOfSet(set: LearnSet): readonly LearnLine[] {
@@ -21,26 +27,21 @@ export function linesOfSet(set: LearnSet): readonly LearnLine[] {
     {
       name,
       device: 'wheel',
-      line: `wheel ${items.length} spins: ${parts(set, items.length).join(', ')}`,
+      line: `wheel ${items.length} spins: ${timedParts(items)}`,
     },
     {
       name,
       device: 'calls',
-      line: `calls ${items.length} calls, travel march 4 to 8 s: ${items
-        .map(({ label, move }) => `${label} = ${move} 6 s`)
-        .join(', ')}`,
+      line: `calls ${items.length} calls, travel march 4 to 8 s: ${calledParts(items)}`,
     },
-    { name, device: 'strip', line: `list: ${parts(set, items.length).join(', ')}` },
+    { name, device: 'strip', line: `list: ${timedParts(items)}` },
   ];
   const faces: LearnLine = {
     name,
     device: 'die',
-    line: `die 10 throws: ${parts(set, FACES).join(', ')}`,
+    line: `die 10 throws: ${timedParts(items.slice(0, FACES))}`,
   };
-  const suits = items
-    .slice(0, SUITS)
-    .map(({ label, move }) => `${move} as ${label}`)
-    .join(', ');
+  const suits = namedParts(items.slice(0, SUITS));
   const cards: LearnLine = { name, device: 'cards', line: `cards 8 cards, 3 to 6: ${suits}` };
   return [
     ...(items.length >= FACES ? [faces] : []),

@@ -169,8 +169,7 @@
         {/if}
         <div class="mt-3 flex flex-wrap items-center gap-x-3 gap-y-2" data-film={now.step}>
           {#if now.step === 'making'}
-            <progress class="h-2 w-40 accent-lamp" max="1" value={now.share} aria-label="The film"
-            ></progress>
+            <progress class="h-2 w-40" max="1" value={now.share} aria-label="The film"></progress>
             <span class="tabular">{percent(now.share)}</span>
             <span class="text-soft">{leftInWords(now.secondsLeft)}</span>
             <button type="button" class="btn-quiet border border-line" onclick={() => making.stop()}

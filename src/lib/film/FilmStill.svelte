@@ -51,7 +51,7 @@
       <span class="shrink-0 tabular">At {clockOf(seconds)}</span>
       <input
         type="range"
-        class="min-w-0 flex-1 accent-lamp"
+        class="min-w-0 flex-1"
         min="0"
         max={plan.totalSeconds}
         step="0.2"

@@ -140,6 +140,17 @@ function fit(brush: Brush, text: string, width: number, height: number, most: nu
 }
 const LEAST_TYPE = 24;
 
+/** Worked out once for each box: frames are alike for seconds. */
+function fittedIn(brush: Brush, text: string, { width, height }: Box, most: number): Fitted {
+  const key = [text, width, height, most].join('|');
+  const known = fitted.get(key);
+  if (known) return known;
+  const made = fit(brush, text, width, height, most);
+  if (fitted.size > MOST_KEPT) fitted.clear();
+  fitted.set(key, made);
+  return made;
+}
+
 /** Words as large as their box has place for. */
 export function paintFitted(
   brush: Brush,
@@ -152,11 +163,7 @@ export function paintFitted(
     at = 'middle',
   }: Readonly<{ most: number; fill: string; align?: 'center' | 'left'; at?: 'middle' | 'end' }>,
 ): void {
-  const key = [text, box.width, box.height, most].join('|');
-  const known = fitted.get(key) ?? fit(brush, text, box.width, box.height, most);
-  if (fitted.size > MOST_KEPT) fitted.clear();
-  fitted.set(key, known);
-  const { size, lines } = known;
+  const { size, lines } = fittedIn(brush, text, box, most);
   const high = lines.length * size * LEADING;
   const top = at === 'middle' ? box.y + (box.height - high) / 2 : box.y + box.height - high;
   brush.font = typeOf('scene', 800, size);
@@ -179,6 +186,26 @@ export function paintLine(brush: Brush, text: string, x: number, y: number): voi
 export function roundBox(brush: Brush, { x, y, width, height }: Box, radius: number): void {
   brush.beginPath();
   brush.roundRect(x, y, width, height, Math.min(radius, width / 2, height / 2));
+}
+
+export function fillBox(brush: Brush, box: Box, radius: number, fill: string): void {
+  roundBox(brush, box, radius);
+  brush.fillStyle = fill;
+  brush.fill();
+}
+
+/** A path with a line round it. */
+export function paintOutlined(
+  brush: Brush,
+  path: Path2D,
+  { fill, stroke, width }: Readonly<{ fill: string; stroke: string; width: number }>,
+): void {
+  brush.fillStyle = fill;
+  brush.strokeStyle = stroke;
+  brush.lineWidth = width;
+  brush.lineJoin = 'round';
+  brush.fill(path);
+  brush.stroke(path);
 }
 
 /** The line of a border inside its box. */

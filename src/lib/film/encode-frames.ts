@@ -1,6 +1,7 @@
 import { base64 } from '@scure/base';
 import type { FilmChoices } from './film-choices';
 import type { PacketLog } from './packet-log';
+import type { Painter } from './paint-frame';
 
 /** So long is a stretch that is safe once it's whole, and from one key picture to the next. */
 const STRETCH_SECONDS = 5;
@@ -24,7 +25,7 @@ const bytesOf = (source: AllowSharedBufferSource) =>
  */
 export async function encodeFrames(
   log: PacketLog,
-  { canvas, paint }: Readonly<{ canvas: OffscreenCanvas; paint: (seconds: number) => void }>,
+  { canvas, paint }: Painter,
   config: VideoEncoderConfig,
   { frames, framesPerSecond }: Readonly<{ frames: number }> & Pick<FilmChoices, 'framesPerSecond'>,
   onFrames: (frames: number) => void,

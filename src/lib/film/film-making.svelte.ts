@@ -9,7 +9,7 @@ export type Making =
   /** Broken off: a part of it is on the disk; how much, where it's known. */
   | Readonly<{ step: 'stopped'; share: number | null }>
   | Readonly<{ step: 'making'; share: number; secondsLeft: number | null }>
-  | Readonly<{ step: 'done'; file: File; silent: boolean }>
+  | Readonly<{ step: 'done'; file: File }>
   | Readonly<{ step: 'failed'; reason: string }>;
 
 /** How long it has been looked at before the time that's left is told, in milliseconds. */
@@ -57,7 +57,7 @@ export class FilmMaking {
       const file = await filmFile(answer.file);
       if (!file) throw new Error('The film is gone from this browser’s folder.');
       await forgetFile(partsName(request.key));
-      this.#now = { step: 'done', file, silent: answer.silent };
+      this.#now = { step: 'done', file };
       return answer;
     } catch (reason) {
       if (reason instanceof Cancelled) {

@@ -5,10 +5,10 @@ import {
   drawsOf,
   moveBookOf,
   moveIn,
-  piecesAt,
   plannedCaptions,
   plannedChapters,
   resolveDraws,
+  sayingAt,
   shareAt,
   unroll,
   type Adventure,
@@ -45,10 +45,6 @@ export function lastBegun(rows: readonly { startSeconds: number }[], seconds: nu
   }
   return low - 1;
 }
-
-/** What is said at a cue while it lasts. */
-const sayingAt = ({ kind, text, meanwhile }: Cue, into: number) =>
-  kind === 'say' || kind === 'ask' || kind === 'show' ? text : piecesAt(meanwhile, into).now;
 
 /** See `FilmPlan`. It is as long as the adventure's own schedule at this pace. */
 export function planFilm(adventure: Adventure, pace: Pace): FilmPlan {

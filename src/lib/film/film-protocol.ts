@@ -16,4 +16,4 @@ export type FilmRequest = Readonly<{
 }>;
 
 /** The name of the file, in the folder of films. */
-export type FilmAnswer = Readonly<{ file: string; silent: boolean }>;
+export type FilmAnswer = Readonly<{ file: string }>;

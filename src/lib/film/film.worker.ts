@@ -27,7 +27,7 @@ answerRequests<FilmRequest, FilmAnswer>(self, async (request, onProgress) => {
     } finally {
       disk.close();
     }
-    return { file, silent: true };
+    return { file };
   }
   const config = await pictureCodec(choices);
   if (!config) throw new Error('This browser can’t encode pictures of that size.');
@@ -42,10 +42,10 @@ answerRequests<FilmRequest, FilmAnswer>(self, async (request, onProgress) => {
     };
     onProgress((log.frames / frames) * PICTURES_SHARE);
     await encodeFrames(log, painter, config, { frames, framesPerSecond }, tell);
-    const { silent } = await muxFilm(disk, log, plan, choices, (share) =>
+    await muxFilm(disk, log, plan, choices, (share) =>
       onProgress(PICTURES_SHARE + share * (1 - PICTURES_SHARE)),
     );
-    return { file, silent };
+    return { file };
   } finally {
     parts.close();
     disk.close();

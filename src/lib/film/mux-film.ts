@@ -1,12 +1,11 @@
 import {
+  guideOf,
   mixerOf,
   musicOf,
   patchMp4,
   patchWebm,
   placeForChapters,
-  soundsOf,
   titleOf,
-  VOICES,
   type Patch,
 } from '$core';
 import { base64 } from '@scure/base';
@@ -33,8 +32,7 @@ const PLACE_TAG = 'ARRUP';
 
 /** A film's sound, a second at a time. */
 function soundOf(plan: FilmPlan, { music }: Pick<FilmChoices, 'music'>) {
-  const guide = soundsOf(plan).map(({ atSeconds, sound }) => ({ atSeconds, voice: VOICES[sound] }));
-  const mix = mixerOf([...guide, ...(music ? musicOf(plan.cues) : [])], SOUND_RATE);
+  const mix = mixerOf([...guideOf(plan), ...(music ? musicOf(plan.cues) : [])], SOUND_RATE);
   const samples = Math.ceil(plan.totalSeconds * SOUND_RATE);
   return (second: number): AudioSample | null => {
     const from = second * SOUND_RATE;
@@ -65,7 +63,7 @@ function readPart(disk: Disk) {
 
 /**
  * Puts the pictures of a log and the sound of a plan into one film on the disk, with its chapters. Needs no
- * more memory for an hour than for a minute. Returns whether it has no sound, where the browser can't encode any.
+ * more memory for an hour than for a minute. It has no sound where the browser can't encode any.
  */
 export async function muxFilm(
   disk: Disk,
@@ -73,7 +71,7 @@ export async function muxFilm(
   plan: FilmPlan,
   choices: Pick<FilmChoices, 'container' | 'framesPerSecond' | 'music'>,
   onShare: (share: number) => void,
-): Promise<Readonly<{ silent: boolean }>> {
+): Promise<void> {
   const { container, framesPerSecond } = choices;
   const { head } = log;
   if (!head) throw new Error('There’s no picture in it.');
@@ -135,5 +133,4 @@ export async function muxFilm(
       : patchMp4(read, disk.getSize(), plan.chapters),
   );
   disk.flush();
-  return { silent: sound === null };
 }

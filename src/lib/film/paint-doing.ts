@@ -4,6 +4,7 @@ import { screenPicture } from '$lib/pictures/move-pictures';
 import { onScreen } from '$lib/pictures/screen-paints';
 import type { Shown } from '$lib/stage/companions';
 import { shapeOfDoing, type DoingShape } from '$lib/stage/scene/doing-shape';
+import { ARROWS } from '$lib/stage/scene/outlines';
 import type { SceneParts } from '$lib/stage/scene/scene-parts';
 import {
   across,
@@ -16,6 +17,7 @@ import {
   paintBorder,
   paintFitted,
   paintLine,
+  paintOutlined,
   paintPicture,
   typeOf,
   type Box,
@@ -42,22 +44,12 @@ export type DoingScene = Readonly<{
 
 const TURN = 2 * Math.PI;
 
-const ARROWS = {
-  left: 'M30 6L4 40l26 34V54h26V26H30z',
-  right: 'M30 6l26 34-26 34V54H4V26h26z',
-} as const;
-
 function paintArrow({ brush, paints }: DoingScene, side: 'left' | 'right', box: Box): void {
   brush.save();
   brush.translate(box.x, box.y);
   brush.scale(box.height / 80, box.height / 80);
-  const path = new Path2D(ARROWS[side]);
-  brush.fillStyle = paints.lamp;
-  brush.strokeStyle = paints.ink;
-  brush.lineWidth = 4;
-  brush.lineJoin = 'round';
-  brush.fill(path);
-  brush.stroke(path);
+  const how = { fill: paints.lamp, stroke: paints.ink, width: 4 };
+  paintOutlined(brush, new Path2D(ARROWS[side]), how);
   brush.restore();
 }
 

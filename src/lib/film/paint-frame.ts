@@ -32,20 +32,25 @@ export function layoutOf({ captions, corner }: Pick<FilmChoices, 'captions' | 'c
   };
 }
 
-const chapterPaint = ({ paints, plan }: Studio, n: number) => {
-  const starts = plan.chapters[n]!.startSeconds;
-  const cue = plan.cues[Math.max(0, lastBegun(plan.cues, starts))];
-  const chapter = plan.adventure.chapters.find(({ id }) => id === cue?.chapterId);
-  return paints[chapter?.kind ?? 'adventure'];
-};
+/** The colour of each chapter of the plan. */
+const chapterPaints = ({ paints, plan }: Studio): readonly string[] =>
+  plan.chapters.map(({ startSeconds }) => {
+    const cue = plan.cues[Math.max(0, lastBegun(plan.cues, startSeconds))];
+    const chapter = plan.adventure.chapters.find(({ id }) => id === cue?.chapterId);
+    return paints[chapter?.kind ?? 'adventure'];
+  });
 
 /** Every chapter as long as it takes, in its colour; what is done is full, what is to come is light. */
-function paintBand(studio: Studio, seconds: number, box: Box): void {
-  const { brush, paints, plan } = studio;
+function paintBand(
+  { brush, paints, plan }: Studio,
+  colours: readonly string[],
+  seconds: number,
+  box: Box,
+): void {
   const all = plan.totalSeconds || 1;
   const x = (at: number) => box.x + (at / all) * box.width;
   plan.chapters.forEach(({ startSeconds, endSeconds }, n) => {
-    brush.fillStyle = chapterPaint(studio, n);
+    brush.fillStyle = colours[n]!;
     brush.globalAlpha = 0.35;
     brush.fillRect(x(startSeconds), box.y, x(endSeconds) - x(startSeconds), box.height);
     brush.globalAlpha = 1;
@@ -114,18 +119,22 @@ function paintCorner(brush: Brush, box: Box, kind: FilmChoices['corner'], sharp:
 }
 type FourNumbers = [number, number, number, number];
 
-/** Paints frames of a film on one canvas: of any moment, in any order, the same each time. */
+/** A canvas, and what puts a moment of the film on it: in any order, the same each time. */
+export type Painter = Readonly<{ canvas: OffscreenCanvas; paint: (seconds: number) => void }>;
+
+/** Paints frames of a film on one canvas. */
 export function framePainter(
   plan: FilmPlan,
   choices: Pick<FilmChoices, 'height' | 'captions' | 'corner'>,
   look: LookChoice,
   paints: FilmPaints,
-): Readonly<{ canvas: OffscreenCanvas; paint: (seconds: number) => void }> {
+): Painter {
   const canvas = new OffscreenCanvas(widthOf(choices.height), choices.height);
   const brush = canvas.getContext('2d', { alpha: false })!;
   const sharp = choices.height / PAGE.height;
   const studio: Studio = { brush, paints, plan, look, sharp };
   const layout = layoutOf(choices);
+  const colours = chapterPaints(studio);
   return {
     canvas,
     paint: (seconds) => {
@@ -135,7 +144,7 @@ export function framePainter(
       paintScene(studio, seconds, layout.scene);
       if (layout.corner) paintCorner(brush, layout.corner, choices.corner, sharp);
       if (layout.captions) paintCaption(studio, seconds, layout.captions);
-      paintBand(studio, seconds, layout.band);
+      paintBand(studio, colours, seconds, layout.band);
     },
   };
 }

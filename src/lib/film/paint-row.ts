@@ -2,7 +2,7 @@ import type { Shown } from '$lib/stage/companions';
 import {
   paintBorder,
   paintLine,
-  roundBox,
+  fillBox,
   typeOf,
   type Box,
   type Brush,
@@ -58,9 +58,7 @@ function pips(brush: Brush, paints: FilmPaints, word: string, n: number, of: num
         const middle = x + told.width + 12 + k * (PIP + PIP_GAP) + PIP / 2;
         const at = { x: middle - side / 2, y: y - side / 2, width: side, height: side };
         const radius = isNow ? side * 0.3 : side / 2;
-        roundBox(brush, at, radius);
-        brush.fillStyle = isNow ? paints.lamp : k < n - 1 ? paints.ink : paints.page;
-        brush.fill();
+        fillBox(brush, at, radius, isNow ? paints.lamp : k < n - 1 ? paints.ink : paints.page);
         paintBorder(brush, at, 3, paints.ink, { radius });
       }
     },

@@ -12,7 +12,7 @@ import {
   paintFitted,
   paintLine,
   paintPicture,
-  roundBox,
+  fillBox,
   shortSide,
   typeOf,
   type Box,
@@ -64,9 +64,7 @@ function paintWords({ brush, paints, shown }: Scene, box: Box, moment: Spoken): 
     const bubble = { ...box, height: box.height - 25.6 };
     const edge = asks ? paints.water : paints.ink;
     const radius = clamped(20, 6 * parent, 56);
-    roundBox(brush, bubble, radius);
-    brush.fillStyle = paints.raised;
-    brush.fill();
+    fillBox(brush, bubble, radius, paints.raised);
     paintBorder(brush, bubble, 5, edge, { radius, dashed: asks });
     // The tail of what is said.
     const [x, y] = [bubble.x + 5 + (bubble.width - 10) * 0.12, bubble.y + bubble.height - 7.4];
@@ -92,9 +90,7 @@ function paintSum({ brush, paints }: Scene, box: Box, sum: string): void {
   const parent = shortSide(box);
   const edge = clamped(8, 2 * parent, 20);
   const radius = 3 * parent;
-  roundBox(brush, box, radius);
-  brush.fillStyle = SLATE;
-  brush.fill();
+  fillBox(brush, box, radius, SLATE);
   paintBorder(brush, box, edge, paints['warm-up'], { radius });
   // One line, whatever the words are: blanks that don't break.
   const line = sum.replace(/ /gu, ' ');
@@ -109,9 +105,7 @@ function paintDraw(scene: Scene, box: Box): void {
   const { brush, paints, parts, shown, plan, look, intoSeconds } = scene;
   const { beat, things, sum } = parts;
   const parent = shortSide(box);
-  roundBox(brush, box, 4 * parent);
-  brush.fillStyle = mixed(paints['warm-up'], 20, paints.page);
-  brush.fill();
+  fillBox(brush, box, 4 * parent, mixed(paints['warm-up'], 20, paints.page));
   const inner = inside(box, 2 * parent, parent);
   const [left, right] = things.length > 0 ? across(inner, [5, 7], 3 * parent) : [null, inner];
   if (left && beat) {

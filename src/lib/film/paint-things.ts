@@ -17,8 +17,9 @@ import {
   mixed,
   paintBorder,
   paintLine,
+  paintOutlined,
   paintPicture,
-  roundBox,
+  fillBox,
   shortSide,
   typeOf,
   type Box,
@@ -29,9 +30,7 @@ import { paintWheel } from './paint-wheel';
 function paintFace({ brush, paints }: ThingScene, face: number, box: Box): void {
   const side = box.width;
   const body = inside(box, side * 0.03);
-  roundBox(brush, body, side * 0.18);
-  brush.fillStyle = paints.raised;
-  brush.fill();
+  fillBox(brush, body, side * 0.18, paints.raised);
   brush.lineWidth = side * 0.06;
   brush.strokeStyle = paints.ink;
   brush.stroke();
@@ -97,10 +96,9 @@ function paintCard(
   const wide = Math.max(0.02, Math.abs(Math.cos((1 - over) * Math.PI)));
   turned(brush, card, { y: comes * card.height * 0.6, wide, high: 1 }, (at) => {
     const edge = Math.max(3, width * 0.015);
-    roundBox(brush, at, width * 0.08);
     const front = over > 0.5;
-    brush.fillStyle = front ? paints.raised : mixed(paints.water, 55, paints.raised);
-    brush.fill();
+    const ground = front ? paints.raised : mixed(paints.water, 55, paints.raised);
+    fillBox(brush, at, width * 0.08, ground);
     paintBorder(brush, at, edge, paints.ink, { radius: width * 0.08 });
     if (!front) {
       paintBorder(brush, inside(at, width * 0.07), width * 0.03, paints.water, {
@@ -140,9 +138,7 @@ function paintCoin({ brush, paints, fallSeconds }: ThingScene, name: string, box
   /** Four times over, seen from the side in between. */
   const high = Math.max(0.04, Math.abs(Math.cos((1 - done) * 8 * Math.PI)));
   turned(brush, centred(box, side, side), { y: -0.3 * side * (1 - done), wide: 1, high }, (at) => {
-    roundBox(brush, at, side / 2);
-    brush.fillStyle = paints.lamp;
-    brush.fill();
+    fillBox(brush, at, side / 2, paints.lamp);
     paintBorder(brush, at, 4, paints.ink, { radius: side / 2 });
     const size = (side - 8) * 0.17;
     const sign = (side - 8) * 0.46;
@@ -211,12 +207,8 @@ function paintSpot(scene: ThingScene, entry: number, box: Box): void {
     () => {
       brush.scale(side / 2.5, side / 2.5);
       const outline = new Path2D(SPOT_OUTLINES[shapesFor(labels)[entry] ?? 'circle']);
-      brush.fillStyle = namedColour(label) ?? hue(paints, entry);
-      brush.fill(outline);
-      brush.strokeStyle = paints.ink;
-      brush.lineWidth = 0.07;
-      brush.lineJoin = 'round';
-      brush.stroke(outline);
+      const fill = namedColour(label) ?? hue(paints, entry);
+      paintOutlined(brush, outline, { fill, stroke: paints.ink, width: 0.07 });
     },
   );
 }

@@ -1,6 +1,16 @@
 import { moveIn, wheelSectors } from '$core';
 import { screenPicture } from '$lib/pictures/move-pictures';
-import { centred, middleOf, mixed, paintPicture, shortSide, typeOf, type Box } from './brush';
+import { POINTER } from '$lib/stage/scene/outlines';
+import {
+  centred,
+  middleOf,
+  mixed,
+  paintOutlined,
+  paintPicture,
+  shortSide,
+  typeOf,
+  type Box,
+} from './brush';
 import { fallen, hue, turned, type ThingScene } from './falling';
 
 const WHEEL_SECONDS = 1.8;
@@ -28,13 +38,8 @@ export function paintWheel(scene: ThingScene, entry: number, box: Box): void {
     brush.scale(radius, radius);
     for (const { index, path, picture, name, turn: lies } of sectors) {
       const move = moveIn(book, entries[index]!.action.move);
-      brush.fillStyle = mixed(hue(paints, index), 45, paints.raised);
-      brush.strokeStyle = paints.ink;
-      brush.lineWidth = 0.03;
-      brush.lineJoin = 'round';
-      const outline = new Path2D(path);
-      brush.fill(outline);
-      brush.stroke(outline);
+      const fill = mixed(hue(paints, index), 45, paints.raised);
+      paintOutlined(brush, new Path2D(path), { fill, stroke: paints.ink, width: 0.03 });
       brush.beginPath();
       brush.arc(name.x, name.y, 0.12, 0, 2 * Math.PI);
       brush.fillStyle = paints.raised;
@@ -72,12 +77,7 @@ export function paintWheel(scene: ThingScene, entry: number, box: Box): void {
   turned(brush, { x: mx - high / 2, y: my - 50 * short, width: high, height: high }, {}, (at) => {
     brush.translate(at.x, at.y);
     brush.scale(high / 40, high / 40);
-    const pointer = new Path2D('M4 2H36L20 38Z');
-    brush.fillStyle = paints.lamp;
-    brush.strokeStyle = paints.ink;
-    brush.lineWidth = 3;
-    brush.lineJoin = 'round';
-    brush.fill(pointer);
-    brush.stroke(pointer);
+    const how = { fill: paints.lamp, stroke: paints.ink, width: 3 };
+    paintOutlined(brush, new Path2D(POINTER), how);
   });
 }

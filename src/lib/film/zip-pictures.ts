@@ -1,5 +1,6 @@
 import { Zip, ZipPassThrough } from 'fflate';
 import type { Disk } from './packet-log';
+import type { Painter } from './paint-frame';
 
 /** Pictures a second: enough for counts and names, and few enough for a folder. */
 export const PICTURES_A_SECOND = 5;
@@ -7,7 +8,7 @@ export const PICTURES_A_SECOND = 5;
 /** A film as pictures, one after the other, in a ZIP on the disk; PNG doesn't get smaller by packing. */
 export async function zipPictures(
   disk: Disk,
-  { canvas, paint }: Readonly<{ canvas: OffscreenCanvas; paint: (seconds: number) => void }>,
+  { canvas, paint }: Painter,
   seconds: number,
   onProgress: (share: number) => void,
 ): Promise<void> {

@@ -80,7 +80,7 @@
     {wish === 'minutes' ? 'minutes' : 'moves (each side counts)'}
   {/if}
   {#if working}
-    <progress class="mx-2 h-2 w-32 align-middle accent-lamp" max="1" value={share}
+    <progress class="mx-2 h-2 w-32 align-middle" max="1" value={share}
       >Looking for the nearest way</progress
     >
     <button type="button" class="min-h-6 underline" onclick={() => working?.()}>stop</button>

@@ -97,7 +97,7 @@
 {#if working}
   <p class="text-soft">
     Playing it through
-    <progress class="mx-2 h-2 w-32 align-middle accent-lamp" max="1" value={share}></progress>
+    <progress class="mx-2 h-2 w-32 align-middle" max="1" value={share}></progress>
     <button type="button" class="min-h-6 underline" onclick={() => working?.()}>stop</button>
   </p>
 {:else if calledOff === desk.adventure}

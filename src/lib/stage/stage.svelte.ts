@@ -16,11 +16,11 @@ import {
   NO_DEBRIEF,
   next,
   pause,
-  piecesAt,
   prepareLeading,
   replan,
   restoreLeading,
   saveLeading,
+  sayingAt,
   schedulePosition,
   scheduleOf,
   setLines,
@@ -159,13 +159,7 @@ export class StageSession {
   /** Changes that make sense here and now. */
   readonly changes = $derived.by<readonly Change[]>(() => changesAt(this.#way, this.index));
   /** What is said now, a piece at a time where it is said while they move; empty for nothing. */
-  readonly saying = $derived.by(() => {
-    if (!this.cue) return '';
-    const { kind, text, meanwhile } = this.cue;
-    return kind === 'say' || kind === 'ask' || kind === 'show'
-      ? text
-      : piecesAt(meanwhile, this.into).now;
-  });
+  readonly saying = $derived.by(() => (this.cue ? sayingAt(this.cue, this.into) : ''));
 
   /** A change as it would be made here and now. */
   #asked(what: AdaptationKind, cue: Cue): Adaptation {

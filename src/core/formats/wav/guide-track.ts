@@ -1,5 +1,5 @@
 import { ticksOf, type Tick } from '../../stage/counting';
-import { mixerOf } from '../../stage/mixing';
+import { mixerOf, type Sounding } from '../../stage/mixing';
 import { VOICES } from '../../stage/voices';
 import type { Schedule } from '../../schedule/unroll';
 
@@ -32,6 +32,10 @@ export function soundsOf({ cues }: Pick<Schedule, 'cues'>): readonly Readonly<{
     })),
   );
 }
+
+/** The same as tones with their moments. */
+export const guideOf = (schedule: Pick<Schedule, 'cues'>): readonly Sounding[] =>
+  soundsOf(schedule).map(({ atSeconds, sound }) => ({ atSeconds, voice: VOICES[sound] }));
 
 function header(samples: number): DataView {
   const view = new DataView(new ArrayBuffer(HEADER_BYTES));
@@ -66,10 +70,7 @@ export function renderGuideTrack(schedule: Pick<Schedule, 'cues' | 'totalSeconds
   file.set(new Uint8Array(header(samples).buffer));
   // WAVE is little-endian, as every machine that runs this is.
   const track = new Int16Array(file.buffer, HEADER_BYTES, samples);
-  const mix = mixerOf(
-    soundsOf(schedule).map(({ atSeconds, sound }) => ({ atSeconds, voice: VOICES[sound] })),
-    SAMPLE_RATE,
-  );
+  const mix = mixerOf(guideOf(schedule), SAMPLE_RATE);
   for (let from = 0; from < samples; from += SAMPLE_RATE) {
     const block = new Float32Array(Math.min(SAMPLE_RATE, samples - from));
     mix(from, block);

@@ -1,12 +1,14 @@
 <!-- An arrow at the side that is used: place and shape, and for the leader the word. -->
 <script lang="ts">
+  import { ARROWS } from './outlines';
+
   type Props = { side: 'left' | 'right'; withWord: boolean };
   const { side, withWord }: Props = $props();
 </script>
 
 <span class="side" data-side={side}>
   <svg viewBox="0 0 60 80" role="img" aria-label="{side} side">
-    <path d={side === 'left' ? 'M30 6L4 40l26 34V54h26V26H30z' : 'M30 6l26 34-26 34V54H4V26h26z'} />
+    <path d={ARROWS[side]} />
   </svg>
   {#if withWord}<b>{side}</b>{/if}
 </span>

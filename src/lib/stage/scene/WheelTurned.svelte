@@ -2,6 +2,7 @@
 <script lang="ts">
   import { wheelSectors, type Draw, type Move } from '$core';
   import Wheel from '$lib/chance/Wheel.svelte';
+  import { POINTER } from './outlines';
 
   type Props = {
     entries: Draw['entries'];
@@ -31,7 +32,7 @@
   >
     <Wheel {entries} {names} {moves} pixels={420} />
   </span>
-  <svg class="pointer" viewBox="0 0 40 40" aria-hidden="true"><path d="M4 2H36L20 38Z" /></svg>
+  <svg class="pointer" viewBox="0 0 40 40" aria-hidden="true"><path d={POINTER} /></svg>
 {/if}
 
 <style>
