@@ -89,8 +89,8 @@ export type { Picture, Stroke } from './figure/drawing/picture';
 export { handleAt, HANDLES, keptInRange, moveHandle } from './figure/editing/adjust-pose';
 export type { Handle } from './figure/editing/adjust-pose';
 export { addPose, takePose, withPose } from './figure/editing/edit-figure';
-export { inMotion, momentIn } from './figure/motion/flight';
-export { groundOf } from './figure/motion/ground';
+export { inMotion } from './figure/motion/flight';
+export { groundIn, momentIn } from './figure/motion/going';
 export { momentAt, momentOfKey } from './figure/motion/motion';
 export { phaseAt } from './figure/motion/phase';
 // room

@@ -1,7 +1,7 @@
 import {
   boundsOf,
   figureOfMove,
-  groundOf,
+  groundIn,
   HEIGHT_METRES,
   inMotion,
   momentAt,
@@ -42,7 +42,7 @@ function makeGoing(figure: Figure, secondsPerRep: number, metresPerRep: number) 
   const motion = inMotion(figure, secondsPerRep);
   const length = (metresPerRep * figure.reps) / HEIGHT_METRES;
   const seen = figure.view !== 'front' && metresPerRep > 0;
-  const ground = seen ? groundOf(figure, (share) => momentIn(motion, share), length) : null;
+  const ground = seen ? groundIn(motion, length) : null;
   return { motion, ground };
 }
 const kept = new WeakMap<Figure, Map<string, ReturnType<typeof makeGoing>>>();

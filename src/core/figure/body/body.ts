@@ -1,30 +1,22 @@
-import type { Limb, Pose } from '../../model/pose';
+import type { Pose } from '../../model/pose';
 import { raisedHead } from './lying-head';
 import { spunAll, type Axes } from './axes';
-import { ARM, LEG, SIZES, THICK } from './proportions';
 import {
-  across,
-  add,
-  along,
-  cross,
-  dot,
-  minus,
-  lerp,
-  RADIANS,
-  size,
-  times,
-  turned,
-  normalise,
-  type Vec,
-} from './vec';
-
-export type Side = 'L' | 'R';
-export const SIDES = ['L', 'R'] as const;
+  armOf,
+  endOf,
+  legOf,
+  OUT,
+  seenFrom,
+  SIDES,
+  type ArmBones,
+  type LegBones,
+  type Side,
+} from './limbs';
+import { ARM, LEG, SIZES, THICK } from './proportions';
+import { add, along, minus, times, type Vec } from './vec';
 
 export type { Axes } from './axes';
-
-export type ArmBones = Readonly<{ shoulder: Vec; elbow: Vec; hand: Vec }>;
-export type LegBones = Readonly<{ hip: Vec; knee: Vec; ankle: Vec; heel: Vec; toe: Vec }>;
+export { OUT, reachOf, SIDES, type ArmBones, type LegBones, type Side } from './limbs';
 
 /** Where every joint is, in heights of the figure, the ground at y = 0. */
 export type Body = Readonly<{
@@ -40,8 +32,6 @@ export type Body = Readonly<{
   legs: Readonly<Record<Side, LegBones>>;
 }>;
 
-/** Outwards along x, for each side. */
-export const OUT: Readonly<Record<Side, 1 | -1>> = { L: 1, R: -1 };
 const X: Vec = [1, 0, 0];
 const Y: Vec = [0, 1, 0];
 const Z: Vec = [0, 0, 1];
@@ -53,106 +43,10 @@ function bent(axes: Axes, forward: number, side: number, twist: number): Axes {
   return spunAll(sideways, sideways.left, forward);
 }
 
-/** Where the middle joint of a limb is, from its root to its end; `pole` says which way it bends. */
-function middleOf(root: Vec, end: Vec, first: number, second: number, pole: Vec): Vec {
-  const far = size(minus(end, root));
-  const line = normalise(minus(end, root), [0, -1, 0]);
-  const on = (first * first - second * second + far * far) / (2 * far);
-  const off = Math.sqrt(Math.max(0, first * first - on * on));
-  return add(along(root, line, on), times(pole, off));
-}
-
-/** The end of a limb: where it reaches, as far as it can. Never closer than a fifth, never beyond. */
-function endOf(root: Vec, towards: Vec, length: number): Vec {
-  const far = Math.min(Math.max(size(towards), 0.2), 0.9995);
-  return along(root, normalise(towards, [0, -1, 0]), far * length);
-}
-
-function armOf(shoulder: Vec, towards: Vec, swing: number, side: Side, trunk: Axes): ArmBones {
-  const hand = endOf(shoulder, towards, ARM);
-  const line = normalise(minus(hand, shoulder), [0, -1, 0]);
-  // An elbow hangs: down, outwards and a little behind.
-  const rest = add(
-    add(times(trunk.left, 0.55 * OUT[side]), times(trunk.up, -0.7)),
-    times(trunk.front, -0.45),
-  );
-  const pole = turned(across(rest, line, trunk.front), line, swing * OUT[side]);
-  return {
-    shoulder,
-    hand,
-    elbow: middleOf(shoulder, hand, SIZES.upperArm, SIZES.forearm, pole),
-  };
-}
-
-/** How far a foot can be pointed and pulled up from square to the shin, degrees. */
-const ANKLE = { pointed: 70, pulled: 45 };
-
-/** A foot's direction, no farther from square to the shin than an ankle goes. */
-function withinAnkle(foot: Vec, shin: Vec, square: Vec): Vec {
-  const [down, front] = [dot(foot, shin), dot(foot, square)];
-  const aside = minus(foot, add(times(shin, down), times(square, front)));
-  const angle = Math.atan2(down, front) / RADIANS;
-  const kept = Math.max(-ANKLE.pulled, Math.min(ANKLE.pointed, angle));
-  if (kept === angle) return foot;
-  const flat = Math.hypot(down, front);
-  const [sin, cos] = [Math.sin(kept * RADIANS), Math.cos(kept * RADIANS)];
-  return normalise(add(aside, add(times(shin, sin * flat), times(square, cos * flat))), square);
-}
-
-function legOf(
-  hip: Vec,
-  ankle: Vec,
-  swing: number,
-  foot: Pose['footL'],
-  side: Side,
-  pelvis: Axes,
-  facing: Vec,
-): LegBones {
-  const line = normalise(minus(ankle, hip), [0, -1, 0]);
-  // A knee bends to the front; where the leg itself goes to the front, upwards.
-  const rest = add(pelvis.front, times(pelvis.up, 0.35));
-  const pole = turned(across(rest, line, pelvis.up), line, -swing * OUT[side]);
-  const knee = middleOf(hip, ankle, SIZES.thigh, SIZES.shin, pole);
-  const shin = normalise(minus(ankle, knee), line);
-  const forward = across(add(times(pole, 0.8), times(facing, 0.5)), Y, facing);
-  const flat = turned(forward, normalise(cross(Y, forward), X), foot.heel * 52);
-  // Square to the shin, on the knee's side of it.
-  const square = across(pole, shin, pelvis.front);
-  const pointed = normalise(add(times(shin, 0.85), times(square, 0.5)));
-  const wanted = normalise(
-    lerp(flat, foot.point < 0 ? square : pointed, Math.abs(foot.point)),
-    flat,
-  );
-  const toeward = withinAnkle(wanted, shin, square);
-  const soleward = across(shin, toeward, [0, -1, 0]);
-  const under = along(ankle, soleward, SIZES.ankle - THICK.sole);
-  return {
-    hip,
-    knee,
-    ankle,
-    heel: along(under, toeward, -SIZES.heel + THICK.sole),
-    toe: along(under, toeward, SIZES.foot - SIZES.heel - THICK.sole),
-  };
-}
-
-const seenFrom = ({ reach: [out, up, front] }: Limb, side: Side, facing: Axes): Vec =>
-  add(add(times(facing.left, out * OUT[side]), times(facing.up, up)), times(facing.front, front));
-
-/** What a limb reaches, from its root to its end: `seenFrom` the other way round. */
-export function reachOf(root: Vec, end: Vec, length: number, turn: number, side: Side): Vec {
-  const [x, y, z] = turned(times(minus(end, root), 1 / length), Y, -turn);
-  return [x * OUT[side], y, z];
-}
-
 type Solid = readonly [at: Vec, radius: number];
 
 const lowestOf = (solids: readonly Solid[]): number =>
   Math.min(...solids.map(([at, radius]) => at[1] - radius));
-
-const solesOf = ({ heel, toe }: LegBones): readonly Solid[] => [
-  [heel, THICK.sole],
-  [toe, THICK.sole],
-];
 
 const underHead = ({ head }: Pick<Body, 'head'>): number => head[1] - SIZES.headRadius;
 
@@ -164,7 +58,8 @@ function solidsOf(body: Body, armsOf: readonly Side[]): readonly Solid[] {
     [body.chest, THICK.chest],
     ...SIDES.flatMap((side): Solid[] => [
       [body.legs[side].knee, THICK.knee],
-      ...solesOf(body.legs[side]),
+      [body.legs[side].heel, THICK.sole],
+      [body.legs[side].toe, THICK.sole],
     ]),
     ...armsOf.flatMap((side): Solid[] => [
       [body.arms[side].elbow, THICK.elbow],
@@ -207,15 +102,43 @@ export function movedBody(body: Body, by: Vec): Body {
 /** Shoulders under the top of the chest, and how far a shrug lifts them, in heights. */
 const SHRUG = { down: -0.018, up: 0.04 } as const;
 
-/** A foot this near to the ground is set down on it, in heights. */
-const MAGNET = 0.035;
+const facingOf = ({ turn }: Pick<Pose, 'turn'>): Axes =>
+  spunAll({ left: X, up: Y, front: Z }, Y, turn);
+
+/** The leg of a pose from a hip to an ankle. */
+export const legTo = (
+  pose: Pose,
+  { pelvis }: Pick<Body, 'pelvis'>,
+  side: Side,
+  hip: Vec,
+  ankle: Vec,
+): LegBones =>
+  legOf(
+    hip,
+    endOf(hip, times(minus(ankle, hip), 1 / LEG), LEG),
+    pose[`leg${side}`].swing,
+    pose[`foot${side}`],
+    side,
+    pelvis,
+    facingOf(pose).front,
+  );
+
+/** The arm of a pose from a shoulder to a hand. */
+export const armTo = (
+  pose: Pose,
+  { trunk }: Pick<Body, 'trunk'>,
+  side: Side,
+  shoulder: Vec,
+  hand: Vec,
+): ArmBones =>
+  armOf(shoulder, times(minus(hand, shoulder), 1 / ARM), pose[`arm${side}`].swing, side, trunk);
 
 /**
- * The body in a pose: what is lowest stands on the ground, or `air` above it. Limbs that reach
- * further than they are long are straight.
+ * The body as a pose is written: what is lowest stands on the ground, or `air` above it, hands that are
+ * set down are on the floor. Limbs that reach further than they are long are straight.
  */
-export function bodyOf(pose: Pose): Body {
-  const facing = spunAll({ left: X, up: Y, front: Z }, Y, pose.turn);
+export function looseBody(pose: Pose): Body {
+  const facing = facingOf(pose);
   const tipped = spunAll(facing, facing.left, pose.tip);
   const rolled = spunAll(tipped, tipped.front, -pose.roll);
   const pelvis = spunAll(rolled, rolled.up, pose.spin);
@@ -225,18 +148,16 @@ export function bodyOf(pose: Pose): Body {
   const belly = times(middle.up, SIZES.belly);
   const chest = along(belly, trunk.up, SIZES.chest);
 
-  const legTo = (side: Side, hip: Vec, ankle: Vec): LegBones =>
-    legOf(hip, ankle, pose[`leg${side}`].swing, pose[`foot${side}`], side, pelvis, facing.front);
   const legAt = (side: Side): LegBones => {
     const hip = times(pelvis.left, SIZES.halfHips * OUT[side]);
-    return legTo(side, hip, endOf(hip, seenFrom(pose[`leg${side}`], side, facing), LEG));
+    const towards = times(seenFrom(pose[`leg${side}`], side, facing), LEG);
+    return legTo(pose, { pelvis }, side, hip, add(hip, towards));
   };
-  const armTo = (side: Side, shoulder: Vec, towards: Vec): ArmBones =>
-    armOf(shoulder, towards, pose[`arm${side}`].swing, side, trunk);
   const armAt = (side: Side): ArmBones => {
     const out = times(trunk.left, SIZES.halfShoulders * OUT[side]);
     const shoulder = add(along(chest, trunk.up, SHRUG.down + SHRUG.up * pose.shrug), out);
-    return armTo(side, shoulder, seenFrom(pose[`arm${side}`], side, facing));
+    const towards = times(seenFrom(pose[`arm${side}`], side, facing), ARM);
+    return armTo(pose, { trunk }, side, shoulder, add(shoulder, towards));
   };
   /** Everything but its height above the ground: the hips at the origin. */
   const upright: Body = {
@@ -259,29 +180,12 @@ export function bodyOf(pose: Pose): Body {
       : upright;
   const lowest = Math.min(rest, underHead(hung));
   const body = movedBody(hung, [pose.x, pose.air - lowest, pose.z]);
-
-  /** Nearly down: down, as far as the leg can. The sole turns with the leg, so twice. */
-  const setDown = (side: Side): LegBones => {
-    let leg = body.legs[side];
-    if (pose.air > 0 || Math.abs(pose[`foot${side}`].point) > 0.5) return leg;
-    const { hip } = leg;
-    for (let n = 0; n < 2; n += 1) {
-      const above = lowestOf(solesOf(leg));
-      if (above > MAGNET) return leg;
-      const [x, y, z] = leg.ankle;
-      leg = legTo(side, hip, endOf(hip, times(minus([x, y - above, z], hip), 1 / LEG), LEG));
-    }
-    return leg;
-  };
   const onFloor = (side: Side): ArmBones => {
     const arm = body.arms[side];
     if (!pose[`floor${side}`]) return arm;
-    const [x, , z] = seenFrom(pose[`arm${side}`], side, facing);
-    return armTo(side, arm.shoulder, [x, (THICK.hand - arm.shoulder[1]) / ARM, z]);
+    const { shoulder } = arm;
+    const [x, , z] = add(shoulder, times(seenFrom(pose[`arm${side}`], side, facing), ARM));
+    return armTo(pose, body, side, shoulder, [x, THICK.hand, z]);
   };
-  return {
-    ...body,
-    arms: { L: onFloor('L'), R: onFloor('R') },
-    legs: { L: setDown('L'), R: setDown('R') },
-  };
+  return { ...body, arms: { L: onFloor('L'), R: onFloor('R') } };
 }

@@ -36,7 +36,7 @@ export const BREATH_FIGURES: Readonly<Record<string, FigureSketch>> = {
     view: 'side',
     keys: [
       { ...STANCES.crossed, bend: -4, arms: ARMS.lap },
-      { ...STANCES.crossed, bend: 22, tip: 10, nod: -22, arms: [-0.2, -0.1, 0.85] },
+      { ...STANCES.crossed, bend: 28, tip: 4, nod: -22, arms: [-0.2, -0.1, 0.85] },
     ],
     marks: [['breath out', 1]],
     best: 1,
@@ -108,7 +108,7 @@ export const BREATH_FIGURES: Readonly<Record<string, FigureSketch>> = {
         when: 0.35,
       },
       { tip: -20, bend: 56, nod: 40, legs: [0.14, 0, 0.56], arms: [0.2, -0.7, 0.3], when: 0.6 },
-      { tip: -88, legs: [0.2, 0, 0.97], point: -0.8, arms: [0.5, -0.05, 0.7], when: 0.82 },
+      { tip: -90, legs: [0.2, -0.05, 0.97], point: -0.8, arms: [0.5, -0.05, 0.7], when: 0.82 },
     ],
     best: 1,
   },

@@ -46,17 +46,14 @@ export const FLOOR_FIGURES: Readonly<Record<string, FigureSketch>> = {
     ...onPlank,
     alternate: true,
     keys: [
-      { ...STANCES.plank, tip: 78, legR: [0.08, -0.52, 0.06], pointR: 0.4, heelR: 0 },
-      { ...STANCES.plank, tip: 80, legs: [0.08, -0.42, -0.4], heel: 1 },
+      { ...STANCES.plank, legR: [0.08, -0.34, 0.02], pointR: 0.4, heelR: 0 },
+      { ...STANCES.plank, tip: 76, legs: [0.08, -0.36, -0.42], heel: 1 },
     ],
   },
   'slow-climb': {
     ...onPlank,
     alternate: true,
-    keys: [
-      { ...STANCES.plank },
-      { ...STANCES.plank, tip: 76, legR: [0.08, -0.52, 0.06], heelR: 0.4 },
-    ],
+    keys: [{ ...STANCES.plank }, { ...STANCES.plank, legR: [0.08, -0.34, 0.02], heelR: 0.4 }],
     best: 1,
   },
   'sit-up': {
@@ -73,7 +70,7 @@ export const FLOOR_FIGURES: Readonly<Record<string, FigureSketch>> = {
     anchor: 'feet',
     keys: [
       STANCES.kneesUp,
-      { tip: -110, nod: 28, legs: [0.12, -0.44, 0.5], arms: [0.3, -0.1, 0.92], floor: true },
+      { tip: -110, nod: 28, legs: [0.12, -0.44, 0.5], arms: [0.3, -0.1, 0.86], floor: true },
     ],
     best: 1,
   },
@@ -174,7 +171,7 @@ export const FLOOR_FIGURES: Readonly<Record<string, FigureSketch>> = {
   superman: {
     ...SIDE,
     keys: [
-      { ...STANCES.prone, arms: [0.2, 0, 1] },
+      { ...STANCES.prone, arms: [0.2, -0.1, 1] },
       { ...STANCES.prone, bend: -26, nod: -12, legs: [0.1, 0.26, -0.97], arms: [0.25, 0.3, 0.95] },
     ],
     best: 1,
@@ -182,7 +179,7 @@ export const FLOOR_FIGURES: Readonly<Record<string, FigureSketch>> = {
   cobra: {
     ...SIDE,
     keys: [
-      { ...STANCES.prone, arms: [0.3, -0.2, 0.3], elbows: 60 },
+      { ...STANCES.prone, tip: 88, arms: [0.5, -0.1, 0.62], elbows: 40 },
       {
         tip: 84,
         bend: -62,

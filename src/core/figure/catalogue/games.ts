@@ -86,7 +86,7 @@ export const GAME_FIGURES: Readonly<Record<string, FigureSketch>> = {
       {
         tip: 10,
         nod: 10,
-        legR: [0.05, -0.86, 0.4],
+        legR: [0.05, -0.91, 0.36],
         legL: [0.05, -0.92, -0.2],
         heelL: 0.6,
         arms: [0.4, -0.6, 0.1],

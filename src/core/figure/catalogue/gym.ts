@@ -67,7 +67,7 @@ export const GYM_FIGURES: Readonly<Record<string, FigureSketch>> = {
   },
   'shoulder-tap': {
     view: 'corner',
-    anchor: 'hands',
+    anchor: 'feet',
     alternate: true,
     keys: [
       { ...STANCES.plank },
@@ -123,7 +123,7 @@ export const GYM_FIGURES: Readonly<Record<string, FigureSketch>> = {
   'pike-sit': held(
     'side',
     { ...STANCES.sit, legs: [0.1, -0.02, 0.7] },
-    { ...STANCES.sit, bend: 0, arms: [0.12, -0.9, 0.1], point: 0.9 },
+    { ...STANCES.sit, legs: [0.08, -0.05, 0.95], bend: 0, arms: [0.12, -0.9, 0.1], point: 0.9 },
     { anchor: 'hips' },
   ),
   'straddle-sit': held(
@@ -185,7 +185,7 @@ export const GYM_FIGURES: Readonly<Record<string, FigureSketch>> = {
     keys: [
       { legs: [0.1, -1, 0], arms: ARMS.ready },
       { tip: 26, bend: 10, legs: [0.2, -0.5, 0.3], arms: ARMS.front },
-      { ...STANCES.crossed, legs: [-0.1, -0.02, 0.44] },
+      { ...STANCES.crossed, legs: [-0.06, -0.055, 0.6] },
     ],
     best: 1,
   },

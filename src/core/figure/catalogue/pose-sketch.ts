@@ -1,4 +1,5 @@
-import { bodyOf, reachOf, type Side } from '../body/body';
+import { reachOf, type Side } from '../body/body';
+import { bodyOf } from '../body/contacts';
 import type { Limb, Pose } from '../../model/pose';
 import { ARM } from '../body/proportions';
 import type { Vec } from '../body/vec';

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyFigure, anyPose, degrees, LENGTHS, limbsOf, reach } from '../../testing/figure-checks';
-import { bodyOf, lowestPoint } from '../body/body';
+import { lowestPoint } from '../body/body';
+import { bodyOf } from '../body/contacts';
 import { builtInFigure } from '.';
 import { beyondRange, CHILD_RANGES, jointAngles } from '../body/joint-angles';
 import { farthest, momentAt, poseBetween } from '../motion/motion';

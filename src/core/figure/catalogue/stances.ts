@@ -52,7 +52,7 @@ export const STANCES = {
   plank: {
     tip: 72,
     nod: -18,
-    legs: [0.05, -0.34, -0.95],
+    legs: [0.05, -0.34, -0.92],
     heel: 1,
     arms: [0.06, -1, 0.02],
     floor: true,
@@ -66,17 +66,17 @@ export const STANCES = {
     point: 0,
     elbows: 60,
   },
-  prone: { tip: 90, legs: [0.08, 0, -1], arms: [0.4, 0, 0.85], point: 1, nod: -25 },
+  prone: { tip: 90, legs: [0.08, -0.07, -1], arms: [0.4, 0, 0.85], point: 1, nod: -25 },
   sit: { legs: LEGS.long, point: -0.8, arms: [0.2, -0.75, 0.3], bend: 4 },
   crossed: {
-    legs: [-0.12, -0.02, 0.42],
-    knees: 62,
+    legs: [-0.12, -0.065, 0.42],
+    knees: 57,
     point: 0.7,
     arms: [0.22, -0.72, 0.5],
     elbows: 15,
   },
   /** Down on the right knee. */
-  halfKneel: { legL: [0.1, -0.6, 0.42], legR: [0.06, -0.5, -0.5], pointR: 1 },
+  halfKneel: { legL: [0.1, -0.5, 0.46], legR: [0.06, -0.5, -0.5], pointR: 1 },
   kneel: { legs: LEGS.onHeels, point: 1, knees: 8, arms: ARMS.lap },
   seated: { legs: LEGS.seat, arms: [0.1, -0.66, 0.45] },
 } satisfies Record<string, PoseSketch>;

@@ -12,8 +12,8 @@ const stretch = (
 const ON_FLOOR = { anchor: 'hips' } as const;
 
 const butterfly: PoseSketch = {
-  legs: [-0.14, 0, 0.5],
-  knees: 76,
+  legs: [-0.14, -0.06, 0.5],
+  knees: 62,
   point: 0.6,
   arms: [-0.1, -0.72, 0.5],
   elbows: 10,
@@ -54,10 +54,10 @@ export const STRETCH_FIGURES: Readonly<Record<string, FigureSketch>> = {
   'butterfly-sit': stretch('front', { ...STANCES.sit, legs: [0.2, 0, 0.9] }, butterfly, ON_FLOOR),
   'long-sit-reach': stretch(
     'side',
-    { ...STANCES.sit },
+    { ...STANCES.sit, point: 0 },
     {
       legs: LEGS.long,
-      point: 0.1,
+      point: 0,
       tip: 32,
       bend: 40,
       nod: 6,
@@ -111,14 +111,14 @@ export const STRETCH_FIGURES: Readonly<Record<string, FigureSketch>> = {
     'side',
     {
       legR: LEGS.long,
-      legL: [-0.1, 0, 0.42],
-      kneeL: 72,
+      legL: [-0.1, -0.06, 0.42],
+      kneeL: 62,
       arms: ARMS.lap,
     },
     {
       legR: LEGS.long,
-      legL: [-0.1, 0, 0.42],
-      kneeL: 72,
+      legL: [-0.1, -0.06, 0.42],
+      kneeL: 62,
       point: 0.2,
       tip: 8,
       bend: 58,
@@ -156,7 +156,7 @@ export const STRETCH_FIGURES: Readonly<Record<string, FigureSketch>> = {
     view: 'corner',
     anchor: 'hips',
     keys: [
-      { tip: -90, legs: [0.08, 0.3, 0.36], point: 0.4, arms: [1, 0.02, -0.05] },
+      { tip: -90, legs: [0.08, 0.3, 0.36], point: 0.4, arms: [1, -0.08, -0.05] },
       {
         tip: -90,
         spin: -50,
@@ -173,7 +173,7 @@ export const STRETCH_FIGURES: Readonly<Record<string, FigureSketch>> = {
   },
   'down-dog': stretch(
     'side',
-    { ...STANCES.allFours },
+    { ...STANCES.allFours, tip: 86, arms: [0.05, -1, 0.3] },
     {
       tip: 126,
       nod: 6,

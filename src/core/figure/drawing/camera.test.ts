@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { bodyOf } from '../body/body';
+import { bodyOf } from '../body/contacts';
 import { builtInFigure } from '../catalogue';
 import { cameraOf, flipFor } from './camera';
 

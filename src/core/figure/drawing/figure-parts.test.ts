@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '../../moves/catalogue';
 import { BUILT_IN } from '../../moves/move-book';
-import { bodyOf } from '../body/body';
+import { bodyOf } from '../body/contacts';
 import { figureOfMove } from '../catalogue/figure-of-move';
 import { poseOf } from '../catalogue/pose-sketch';
 import { momentOfKey } from '../motion/motion';

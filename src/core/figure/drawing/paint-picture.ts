@@ -1,4 +1,4 @@
-import { bodyOf } from '../body/body';
+import { bodyOf } from '../body/contacts';
 import type { Figure } from '../../model/figure';
 import type { Look } from './looks';
 import { farthest, momentAt, momentOfKey, type Moment } from '../motion/motion';

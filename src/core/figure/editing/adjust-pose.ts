@@ -1,8 +1,9 @@
-import { bodyOf, reachOf, type Body, type Side } from '../body/body';
+import { reachOf, type Body, type Side } from '../body/body';
+import { bodyOf } from '../body/contacts';
 import { cameraOf, screenAxes } from '../drawing/camera';
 import type { Figure } from '../../model/figure';
 import { beyondRange } from '../body/joint-angles';
-import { standing } from '../motion/motion';
+import { standing } from '../motion/standing';
 import type { Pose } from '../../model/pose';
 import { ARM, LEG, THICK } from '../body/proportions';
 import { add, along, minus, size, times, normalise, type Vec } from '../body/vec';

@@ -4,7 +4,8 @@ import { SIDES, lowestPoint } from '../body/body';
 import { beyondRange } from '../body/joint-angles';
 import { HEIGHT_METRES, THICK } from '../body/proportions';
 import { builtInFigure } from '../catalogue';
-import { flightSeconds, GRAVITY, inMotion, momentIn, type Motion } from './flight';
+import { flightSeconds, GRAVITY, inMotion } from './flight';
+import { momentIn, type Motion } from './going';
 import { farthest, momentAt } from './motion';
 
 const CM = 0.01 / HEIGHT_METRES;

@@ -1,9 +1,11 @@
 import type { Figure, Prop } from '../../model/figure';
 import type { Limb, Pose } from '../../model/pose';
 import { HEIGHT_METRES } from '../body/proportions';
-import { bodyOf, SIDES, type Side } from '../body/body';
+import { SIDES, type Side } from '../body/body';
+import { bodyOf } from '../body/contacts';
 import { add, size, times, type Vec } from '../body/vec';
-import { momentAt, poseBetween, type Ease, type Moment } from './motion';
+import type { Motion } from './going';
+import { poseBetween, stancesAtTempo, type Pacing } from './motion';
 
 /** Standard gravity, m/s². */
 export const GRAVITY = 9.81;
@@ -26,19 +28,6 @@ const LANDING = 0.95;
 /** A leg this long is stretched; a shorter one is drawn up in the air, and says nothing of the push. */
 const STRETCHED = 0.85;
 
-/** A moment of a figure in motion is on the ground from one key to the next, or in the air. */
-export type Motion = Readonly<{
-  figure: Figure;
-  /** Shares of the loop in the air, and how high, in heights. */
-  flights: readonly Readonly<{ from: number; to: number; air: number }>[];
-  /** From each key pose to the next. */
-  eases: readonly Ease[];
-}>;
-
-/** The moment of a figure in motion at a share of its loop. */
-export const momentIn = ({ figure, eases }: Motion, phase: number): Moment =>
-  momentAt(figure, phase, eases);
-
 type Key = Figure['keys'][number];
 /**
  * A key of the sketch, or one put in. `places`: the keys whose props it has. A step in the air has its
@@ -48,7 +37,7 @@ type Step = Readonly<{
   pose: Pose;
   places: readonly number[];
   own: number | null;
-  ease?: Ease;
+  ease?: Pacing['eases'][number];
   time: Readonly<{ seconds: number } | { weight: number; most: number }>;
 }>;
 /** Keys in the air between two on the ground; counted on beyond the loop's end. */
@@ -238,7 +227,8 @@ export function inMotion(figure: Figure, secondsPerRep: number): Motion {
   const { keys } = figure;
   const first = keys.findIndex((key) => !isInAir(key));
   const runs = first < 0 || standsOn(figure) ? [] : runsOf(keys, first);
-  if (runs.length === 0) return { figure, flights: [], eases: [] };
+  if (runs.length === 0)
+    return { figure, flights: [], eases: [], stances: stancesAtTempo(figure, []) };
   const loop = secondsPerRep * figure.reps;
   const wanted = runs.reduce(
     (sum, { top }) => sum + flightSeconds(keys[top % keys.length]!.pose.air),
@@ -277,16 +267,14 @@ export function inMotion(figure: Figure, secondsPerRep: number): Motion {
         ]
       : [],
   );
-  return {
-    figure: {
-      ...figure,
-      keys: order.map(({ pose }, n) => ({ at: starts[n]!, pose })),
-      props: figure.props.map((prop) => propAt(prop, order)),
-      marks: figure.marks.map((mark) => ({ ...mark, key: keyOf(mark.key) })),
-      hold: figure.hold === null ? null : keyOf(figure.hold),
-      best: keyOf(figure.best),
-    },
-    flights,
-    eases: order.map(({ ease }) => ease ?? figure.pace),
+  const eases = order.map(({ ease }) => ease ?? figure.pace);
+  const going: Figure = {
+    ...figure,
+    keys: order.map(({ pose }, n) => ({ at: starts[n]!, pose })),
+    props: figure.props.map((prop) => propAt(prop, order)),
+    marks: figure.marks.map((mark) => ({ ...mark, key: keyOf(mark.key) })),
+    hold: figure.hold === null ? null : keyOf(figure.hold),
+    best: keyOf(figure.best),
   };
+  return { figure: going, flights, eases, stances: stancesAtTempo(going, eases) };
 }

@@ -3,15 +3,15 @@ import { CATALOGUE } from '../../moves/catalogue';
 import { SIDES } from '../body/body';
 import { HEIGHT_METRES } from '../body/proportions';
 import { builtInFigure } from '../catalogue';
-import { inMotion, momentIn } from './flight';
-import { groundOf } from './ground';
+import { inMotion } from './flight';
+import { groundIn, momentIn } from './going';
 
 const travelling = CATALOGUE.flatMap((move) => {
   const figure = builtInFigure(move.id)!;
   if (figure.travels === 'none') return [];
   const motion = inMotion(figure, move.secondsPerRep['5']);
   const wanted = (move.metresPerRep * figure.reps) / HEIGHT_METRES;
-  const ground = groundOf(figure, (share) => momentIn(motion, share), wanted)!;
+  const ground = groundIn(motion, wanted)!;
   return [[move.id, { figure, motion, ground, wanted }] as const];
 });
 
@@ -62,6 +62,6 @@ describe('the ground under who travels', () => {
 
   it('is none for who stays', () => {
     const figure = builtInFigure('squat')!;
-    expect(groundOf(figure, (share) => momentIn(inMotion(figure, 2), share), 1)).toBeNull();
+    expect(groundIn(inMotion(figure, 2), 1)).toBeNull();
   });
 });

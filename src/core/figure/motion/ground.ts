@@ -1,7 +1,7 @@
 import type { Figure } from '../../model/figure';
+import type { Vec } from '../body/vec';
 import { SIDES, type Body } from '../body/body';
 import { HEIGHT_METRES, THICK } from '../body/proportions';
-import type { Moment } from './motion';
 
 /** How far the ground goes by under a figure that travels, in heights of it. */
 export type Ground = Readonly<{
@@ -14,15 +14,31 @@ export type Ground = Readonly<{
 /** A point this near to the ground bears weight: a centimetre for a child of 1.10 m. */
 export const TOUCHES = 0.01 / HEIGHT_METRES;
 const FRAMES = 120;
+/** Feet that go with the ground less than this in a loop say nothing of it, in heights. */
+export const LEAST_GROUND = 0.03;
 
-const CONTACTS = SIDES.flatMap((side) =>
-  (['heel', 'toe'] as const).map((end) => [side, end] as const),
-);
-const pointsOf = ({ legs }: Body, axis: 0 | 2) =>
-  CONTACTS.map(([side, end]) => {
-    const point = legs[side][end];
-    return { at: point[axis], touches: point[1] < THICK.sole + TOUCHES };
+type Point = Readonly<{ at: number; touches: boolean }>;
+const pointsOf = ({ legs, arms }: Body, axis: 0 | 2) => {
+  const point = (place: Vec, thick: number): Point => ({
+    at: place[axis],
+    touches: place[1] < thick + TOUCHES,
   });
+  return {
+    feet: SIDES.flatMap((side) => [
+      point(legs[side].heel, THICK.sole),
+      point(legs[side].toe, THICK.sole),
+    ]),
+    hands: SIDES.map((side) => point(arms[side].hand, THICK.hand)),
+  };
+};
+
+/** How far the fastest of what is down went back from one frame to the next; null where nothing is down. */
+function wentBack(before: readonly Point[], after: readonly Point[], way: number): number | null {
+  const borne = before.flatMap(({ at, touches }, n) =>
+    touches && after[n]!.touches ? [(after[n]!.at - at) * way] : [],
+  );
+  return borne.length === 0 ? null : Math.max(0, ...borne);
+}
 
 /**
  * The ground under a figure that travels: it goes with the foot that is planted, so that no foot slides.
@@ -31,28 +47,27 @@ const pointsOf = ({ legs }: Body, axis: 0 | 2) =>
  */
 export function groundOf(
   { travels }: Pick<Figure, 'travels'>,
-  momentAtShare: (share: number) => Moment,
+  bodyAt: (share: number) => Body,
   loopLength: number,
 ): Ground | null {
   if (travels === 'none') return null;
   const axis = travels === 'aside' ? 0 : 2;
   // The body goes to its front, or to its right; the planted foot the other way.
   const way = travels === 'forward' ? -1 : 1;
-  const moments = Array.from({ length: FRAMES + 1 }, (_, n) => momentAtShare(n / FRAMES));
-  const points = moments.map(({ body }) => pointsOf(body, axis));
+  const points = Array.from({ length: FRAMES + 1 }, (_, n) => pointsOf(bodyAt(n / FRAMES), axis));
   const steps = Array.from({ length: FRAMES }, (_, n): number | null => {
     const [before, after] = [points[n]!, points[n + 1]!];
-    const borne = before.flatMap(({ at, touches }, k) =>
-      touches && after[k]!.touches ? [(after[k]!.at - at) * way] : [],
-    );
-    return borne.length === 0 ? null : Math.max(0, ...borne);
+    const byFoot = wentBack(before.feet, after.feet, way);
+    if (byFoot !== null && byFoot > 0) return byFoot;
+    // Feet that come up behind, or trail: it goes by hand.
+    return wentBack(before.hands, after.hands, way) ?? byFoot;
   });
   const onGround = steps.filter((step) => step !== null);
   const inAir = FRAMES - onGround.length;
   const planted = onGround.reduce((sum, step) => sum + step, 0);
-  const keepsPlace = planted < loopLength / 3;
-  // Wheels and waddles have no foot that says how far they go.
-  const isEven = keepsPlace && inAir === 0;
+  const keepsPlace = inAir > 0 && planted < loopLength / 3;
+  // Wheels, and who slides along on the tummy, have no foot that says how far they go.
+  const isEven = inAir === 0 && planted < LEAST_GROUND;
   const aloft = keepsPlace
     ? (loopLength - planted) / Math.max(1, inAir)
     : planted / onGround.length;

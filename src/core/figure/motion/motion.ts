@@ -1,8 +1,10 @@
-import { bodyOf, movedBody, SIDES, type Body } from '../body/body';
+import { SIDES, type Body } from '../body/body';
 import type { Figure, Holder } from '../../model/figure';
 import type { Limb, Pose } from '../../model/pose';
 import { add, apart, lerp, swung, times, type Vec } from '../body/vec';
 import { goneAt, leavingProps, type Leaving, type Seen } from './gone';
+import { bodyIn, stancesOf, type Stances } from './stances';
+import { standing } from './standing';
 
 /** A moment of a figure: its body, and where its props are. */
 export type Moment = Readonly<{
@@ -88,22 +90,6 @@ function around({ keys }: Figure, phase: number) {
   return { last, next, t: (share - from) / (to - from) };
 }
 
-const ANCHORED = {
-  feet: ({ legs }: Body) => lerp(legs.L.ankle, legs.R.ankle, 0.5),
-  'left foot': ({ legs }: Body) => legs.L.ankle,
-  'right foot': ({ legs }: Body) => legs.R.ankle,
-  hands: ({ arms }: Body) => lerp(arms.L.hand, arms.R.hand, 0.5),
-  hips: ({ hips }: Body) => hips,
-} satisfies Record<Figure['anchor'], (body: Body) => Vec>;
-
-/** The body of a pose, what the figure stands on at its place. */
-export function standing(figure: Pick<Figure, 'anchor'>, pose: Pose): Body {
-  const body = bodyOf(pose);
-  const [x, , z] = ANCHORED[figure.anchor](body);
-  const { x: aside, z: before } = pose;
-  return figure.anchor === 'hips' ? body : movedBody(body, [aside - x, 0, before - z]);
-}
-
 function holderIn(body: Body, by: Holder): Vec {
   switch (by) {
     case 'left hand':
@@ -135,15 +121,42 @@ function leavingOf(figure: Figure): readonly (Leaving | null)[] {
   return made;
 }
 
-/**
- * The moment of a figure at a share of its loop; whole numbers are the first key pose. `eases`: from each
- * key pose to the next, where they are not all as the figure's pace says.
- */
-export function momentAt(figure: Figure, phase: number, eases: readonly Ease[] = []): Moment {
+/** A figure as it goes at a tempo: how it gets from each key pose to the next, and what stands meanwhile. */
+export type Pacing = Readonly<{ eases: readonly Ease[]; stances: Stances | null }>;
+
+const between = (figure: Figure, phase: number, eases: readonly Ease[]) => {
   const { last, next, t } = around(figure, phase);
   const eased = EASES[eases[last] ?? figure.pace](t);
   const pose = poseBetween(figure.keys[last]!.pose, figure.keys[next]!.pose, t, eased);
-  const body = standing(figure, pose);
+  return { last, next, t, eased, pose, share: phase - Math.floor(phase) };
+};
+
+/** What stands while a figure goes; null on wheels, where feet are carried. */
+export function stancesAtTempo(figure: Figure, eases: readonly Ease[]): Stances | null {
+  if (figure.props.some(({ kind }) => kind === 'wheelchair')) return null;
+  return stancesOf(figure, (share) => standing(figure, between(figure, share, eases).pose));
+}
+
+const stances = new WeakMap<Figure, Stances | null>();
+/** Where nobody says at what tempo: who stays stands the same at each. Worked out once for each figure. */
+function usualStances(figure: Figure): Stances | null {
+  if (figure.travels !== 'none') return null;
+  const known = stances.get(figure);
+  if (known !== undefined) return known;
+  const made = stancesAtTempo(figure, []);
+  stances.set(figure, made);
+  return made;
+}
+
+/** The moment of a figure at a share of its loop; whole numbers are the first key pose. */
+export function momentAt(
+  figure: Figure,
+  phase: number,
+  pacing: Pacing = { eases: [], stances: usualStances(figure) },
+): Moment {
+  const now = between(figure, phase, pacing.eases);
+  const { last, next, t, eased, pose, share } = now;
+  const body = pacing.stances ? bodyIn(pacing.stances, figure, pose, now) : standing(figure, pose);
   const gone = next === 0 && figure.props.length > 0 ? leavingOf(figure) : [];
   const things = figure.props.map(({ places }, n): Seen => {
     const a = places[last % places.length]!;
@@ -160,7 +173,6 @@ export function momentAt(figure: Figure, phase: number, eases: readonly Ease[] =
     return { at: add(at, [0, a.arc * 4 * t * (1 - t), 0]), seen: 1 };
   });
   const key = t < 0.5 ? last : next;
-  const share = phase - Math.floor(phase);
   const away = Math.abs(share - figure.keys[key]!.at);
   const nearness = Math.max(0, 1 - 7 * Math.min(away, 1 - away));
   const [props, seen] = [things.map((one) => one.at), things.map((one) => one.seen)];

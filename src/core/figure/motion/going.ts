@@ -1,0 +1,25 @@
+import type { Figure } from '../../model/figure';
+import { groundOf, LEAST_GROUND, type Ground } from './ground';
+import { momentAt, type Moment, type Pacing } from './motion';
+
+/** A moment of a figure in motion is on the ground from one key to the next, or in the air. */
+export type Motion = Pacing &
+  Readonly<{
+    figure: Figure;
+    /** Shares of the loop in the air, and how high, in heights. */
+    flights: readonly Readonly<{ from: number; to: number; air: number }>[];
+  }>;
+
+/** The moment of a figure in motion at a share of its loop. */
+export const momentIn = (motion: Motion, phase: number): Moment =>
+  momentAt(motion.figure, phase, motion);
+
+/**
+ * The ground under a figure in motion, for a loop that comes to `loopLength` where feet don't say how far it
+ * goes, in heights; null for a figure that stays where it is.
+ */
+export function groundIn(motion: Motion, loopLength: number): Ground | null {
+  const own = motion.flights.length === 0 ? motion.stances?.ground : null;
+  if (own && Math.abs(own.loop) >= LEAST_GROUND) return own;
+  return groundOf(motion.figure, (share) => momentIn(motion, share).body, loopLength);
+}
