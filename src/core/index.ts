@@ -90,7 +90,7 @@ export { handleAt, HANDLES, keptInRange, moveHandle } from './figure/editing/adj
 export type { Handle } from './figure/editing/adjust-pose';
 export { addPose, takePose, withPose } from './figure/editing/edit-figure';
 export { inMotion } from './figure/motion/flight';
-export { groundIn, momentIn } from './figure/motion/going';
+export { groundIn, momentIn, swayIn } from './figure/motion/going';
 export { momentAt, momentOfKey } from './figure/motion/motion';
 export { phaseAt } from './figure/motion/phase';
 // room

@@ -22,6 +22,11 @@ const foot = z.strictObject({
   heel: z.number().min(-1).max(1),
 });
 
+/** How a hand is held: as it hangs, closed, its fingers spread, one finger out, or two about to snap. */
+export const HANDS = ['easy', 'fist', 'open', 'points', 'snaps'] as const;
+export type Hand = (typeof HANDS)[number];
+const hand = z.enum(HANDS).default('easy');
+
 /** A whole body posture. Degrees; places in heights of the figure. */
 export const poseSchema = z.strictObject({
   /** The hips: tipped forward, spun about the body's length to its left, rolled to its left. */
@@ -51,6 +56,8 @@ export const poseSchema = z.strictObject({
   legR: limb,
   footL: foot,
   footR: foot,
+  handL: hand,
+  handR: hand,
   /** A hand that is set down on the floor under where it reaches. */
   floorL: z.boolean(),
   floorR: z.boolean(),
@@ -76,6 +83,8 @@ export function mirroredPose(pose: Pose): Pose {
     legR: pose.legL,
     footL: pose.footR,
     footR: pose.footL,
+    handL: pose.handR,
+    handR: pose.handL,
     floorL: pose.floorR,
     floorR: pose.floorL,
   };

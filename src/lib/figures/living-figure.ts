@@ -9,6 +9,7 @@ import {
   momentIn,
   partsOf,
   phaseAt,
+  swayIn,
   type Figure,
   type LookChoice,
   type Move,
@@ -91,9 +92,10 @@ export function paintLiving(
     drawWay(surface, flip ? -gone : gone, width, place, child.paints.mark);
   }
   const moment = held ? momentAt(figure, phase) : momentIn(motion, phase);
+  const sway = held ? undefined : swayIn(motion, seconds, secondsPerRep);
   drawParts(
     surface,
-    partsOf(moment, { flip, build: child.build, mood: moodOf(move) }),
+    partsOf(moment, { flip, sway, build: child.build, mood: moodOf(move) }),
     child.paints,
     place,
   );

@@ -28,6 +28,7 @@ export const BALANCING_FIGURES: Readonly<Record<string, FigureSketch>> = {
     best: 1,
   },
   'jumping-jack': {
+    hands: 'open',
     view: 'front',
     keys: [
       { legs: LEGS.together, arms: [0.14, -1, 0], when: 0 },
@@ -38,6 +39,7 @@ export const BALANCING_FIGURES: Readonly<Record<string, FigureSketch>> = {
     best: 2,
   },
   'step-jack': {
+    hands: 'open',
     view: 'front',
     keys: [
       { legs: LEGS.together, arms: [0.14, -1, 0] },
@@ -401,6 +403,7 @@ export const BALANCING_FIGURES: Readonly<Record<string, FigureSketch>> = {
     best: 1,
   },
   'superhero-balance': {
+    hands: 'fist',
     view: 'side',
     anchor: 'left foot',
     keys: [

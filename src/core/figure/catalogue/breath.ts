@@ -63,6 +63,7 @@ export const BREATH_FIGURES: Readonly<Record<string, FigureSketch>> = {
   },
   'candle-fingers': {
     ...SAT,
+    handR: 'open',
     view: 'side',
     keys: [
       { ...STANCES.crossed, armR: [-0.12, 0.12, 0.62], armL: ARMS.lap, elbowR: -20 },
@@ -118,23 +119,26 @@ export const BREATH_FIGURES: Readonly<Record<string, FigureSketch>> = {
     keys: [
       {
         ...STANCES.crossed,
-        armL: [0.16, -0.3, 0.6],
-        armR: [-0.5, -0.36, 0.66],
+        armL: [0.3, -0.1, 0.5],
+        handL: 'open',
+        elbowL: -30,
+        armR: [-0.62, -0.24, 0.62],
+        handR: 'points',
         nod: 8,
-        elbowL: -20,
+        look: 10,
       },
       {
         ...STANCES.crossed,
-        armL: [0.16, -0.3, 0.6],
-        armR: [-0.42, -0.16, 0.7],
+        armL: [0.3, -0.1, 0.5],
+        handL: 'open',
+        elbowL: -30,
+        armR: [-0.54, -0.02, 0.66],
+        handR: 'points',
         nod: 4,
-        elbowL: -20,
+        look: 10,
       },
     ],
-    marks: [
-      ['fingers of the left hand', 0],
-      ['fingers of the left hand', 1],
-    ],
+    marks: [],
     best: 1,
   },
 };

@@ -7,6 +7,7 @@ const low: PoseSketch = { ...STANCES.prone, arms: [0.4, 0, 0.7], nod: -30 };
 
 export const CREATURE_FIGURES: Readonly<Record<string, FigureSketch>> = {
   'gorilla-walk': {
+    hands: 'fist',
     view: 'side',
     alternate: true,
     anchor: 'hips',
@@ -124,6 +125,7 @@ export const CREATURE_FIGURES: Readonly<Record<string, FigureSketch>> = {
     marks: [['zigzag', 0]],
   },
   roar: {
+    hands: 'open',
     view: 'front',
     keys: [
       { ...STOOD, bend: -4, nod: -8, arms: [0.3, -0.2, 0.4] },
@@ -150,6 +152,7 @@ export const CREATURE_FIGURES: Readonly<Record<string, FigureSketch>> = {
     best: 0,
   },
   'rope-climb': {
+    hands: 'fist',
     view: 'corner',
     alternate: true,
     anchor: 'hips',

@@ -1,5 +1,5 @@
 import type { Figure, Holder, MarkKind, Prop, PropKind, View } from '../../model/figure';
-import { mirroredPose } from '../../model/pose';
+import { mirroredPose, type Hand } from '../../model/pose';
 import { poseOf, type PoseSketch } from './pose-sketch';
 import type { Vec } from '../body/vec';
 
@@ -14,6 +14,9 @@ export type FigureSketch = Readonly<{
   view?: View;
   /** Key poses at even times, or each with its own. */
   keys: readonly (PoseSketch & { when?: number })[];
+  /** How both hands, or the right one, are held throughout. */
+  hands?: Hand;
+  handR?: Hand;
   /** The key poses again with left and right changed over, so that a loop holds two reps. */
   alternate?: boolean;
   reps?: number;
@@ -33,11 +36,11 @@ const mirroredMark: Partial<Record<MarkKind, MarkKind>> = {
 
 /** A whole figure from a sketch of it. */
 export function figureOf(sketch: FigureSketch): Figure {
-  const { keys, alternate = false } = sketch;
+  const { keys, alternate = false, hands, handR } = sketch;
   const whole = alternate ? 2 : 1;
   const timed = keys.map(({ when, ...pose }, n) => ({
     at: (when ?? n / keys.length) / whole,
-    pose: poseOf(pose),
+    pose: poseOf({ hands, handR, ...pose }),
   }));
   const marks = (sketch.marks ?? []).map(([kind, key]) => ({ kind, key }));
   return {

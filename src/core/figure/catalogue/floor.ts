@@ -72,6 +72,7 @@ export const FLOOR_FIGURES: Readonly<Record<string, FigureSketch>> = {
       STANCES.kneesUp,
       { tip: -110, nod: 28, legs: [0.12, -0.44, 0.5], arms: [0.3, -0.1, 0.86], floor: true },
     ],
+    hold: 1,
     best: 1,
   },
   'log-roll': {
@@ -174,6 +175,7 @@ export const FLOOR_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { ...STANCES.prone, arms: [0.2, -0.1, 1] },
       { ...STANCES.prone, bend: -26, nod: -12, legs: [0.1, 0.26, -0.97], arms: [0.25, 0.3, 0.95] },
     ],
+    hold: 1,
     best: 1,
   },
   cobra: {

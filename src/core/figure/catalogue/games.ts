@@ -60,6 +60,7 @@ export const GAME_FIGURES: Readonly<Record<string, FigureSketch>> = {
     best: 2,
   },
   'ball-trap': {
+    hands: 'open',
     view: 'side',
     anchor: 'left foot',
     keys: [
@@ -158,6 +159,7 @@ export const GAME_FIGURES: Readonly<Record<string, FigureSketch>> = {
     marks: [['round the hips', 0]],
   },
   'balloon-tap': {
+    hands: 'open',
     view: 'front',
     keys: [
       { ...READY, armR: [0.1, 0.3, 0.6], armL: [0.4, -0.5, 0.3], nod: -20, when: 0 },
@@ -230,6 +232,7 @@ export const GAME_FIGURES: Readonly<Record<string, FigureSketch>> = {
     best: 0,
   },
   'high-five': {
+    hands: 'open',
     view: 'side',
     keys: [
       { ...READY, arms: [0.2, -0.6, 0.4] },

@@ -43,6 +43,7 @@ export const JUMPING_FIGURES: Readonly<Record<string, FigureSketch>> = {
     best: 1,
   },
   'feet-apart-jump': {
+    hands: 'open',
     view: 'front',
     keys: [
       { legs: [-0.03, -0.97, 0], arms: ARMS.hips, when: 0 },
@@ -132,6 +133,7 @@ export const JUMPING_FIGURES: Readonly<Record<string, FigureSketch>> = {
     best: 1,
   },
   dodge: {
+    hands: 'fist',
     view: 'front',
     alternate: true,
     anchor: 'hips',
@@ -156,6 +158,7 @@ export const JUMPING_FIGURES: Readonly<Record<string, FigureSketch>> = {
     marks: [['zigzag', 0]],
   },
   shuffle: {
+    hands: 'fist',
     view: 'corner',
     alternate: true,
     anchor: 'hips',
@@ -172,6 +175,7 @@ export const JUMPING_FIGURES: Readonly<Record<string, FigureSketch>> = {
     ],
   },
   'cheetah-run': {
+    hands: 'fist',
     view: 'side',
     alternate: true,
     anchor: 'hips',

@@ -1,6 +1,6 @@
 import { reachOf, type Side } from '../body/body';
 import { bodyOf } from '../body/contacts';
-import type { Limb, Pose } from '../../model/pose';
+import type { Hand, Limb, Pose } from '../../model/pose';
 import { ARM } from '../body/proportions';
 import type { Vec } from '../body/vec';
 
@@ -38,6 +38,9 @@ export type PoseSketch = Partial<Angles & Pick<Pose, 'air' | 'x' | 'z' | 'shrug'
   heel?: number;
   heelL?: number;
   heelR?: number;
+  hands?: Hand;
+  handL?: Hand;
+  handR?: Hand;
   /** Hands on the floor, below where they reach. */
   floor?: boolean;
   floorL?: boolean;
@@ -72,6 +75,8 @@ export function poseOf(s: PoseSketch): Pose {
     legR: limb(s.legR, s.legs, STANDING, s.kneeR ?? s.knees),
     footL: { point: s.pointL ?? s.point ?? 0, heel: s.heelL ?? s.heel ?? 0 },
     footR: { point: s.pointR ?? s.point ?? 0, heel: s.heelR ?? s.heel ?? 0 },
+    handL: s.handL ?? s.hands ?? 'easy',
+    handR: s.handR ?? s.hands ?? 'easy',
     floorL: s.floorL ?? s.floor ?? false,
     floorR: s.floorR ?? s.floor ?? false,
   };

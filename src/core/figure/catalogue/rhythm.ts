@@ -42,6 +42,7 @@ export const RHYTHM_FIGURES: Readonly<Record<string, FigureSketch>> = {
     best: 1,
   },
   'shake-out': {
+    hands: 'open',
     view: 'front',
     pace: 'even',
     keys: [
@@ -54,6 +55,7 @@ export const RHYTHM_FIGURES: Readonly<Record<string, FigureSketch>> = {
     ],
   },
   'punch-air': {
+    hands: 'fist',
     view: 'side',
     keys: [
       {
@@ -98,12 +100,13 @@ export const RHYTHM_FIGURES: Readonly<Record<string, FigureSketch>> = {
     ],
   },
   click: {
+    hands: 'snaps',
     view: 'front',
     keys: [
       { ...FEET, arms: [0.3, 0.02, 0.5], elbows: -20 },
       { ...FEET, arms: [0.36, 0.1, 0.5], elbows: -20, tilt: 6 },
     ],
-    marks: [['shaking hands', 1]],
+    marks: [['pats at the hands', 1]],
     best: 1,
   },
   'shoulder-shrug': {
@@ -125,6 +128,7 @@ export const RHYTHM_FIGURES: Readonly<Record<string, FigureSketch>> = {
     best: 1,
   },
   'drum-roll': {
+    hands: 'fist',
     view: 'corner',
     alternate: true,
     pace: 'even',
@@ -156,6 +160,7 @@ export const RHYTHM_FIGURES: Readonly<Record<string, FigureSketch>> = {
     best: 0,
   },
   conductor: {
+    handR: 'points',
     view: 'front',
     keys: [
       { ...FEET, arms: [0.25, 0.55, 0.55] },

@@ -21,7 +21,13 @@ export const SEATED_FIGURES: Readonly<Record<string, FigureSketch>> = {
   'seated-march': onChair(
     'corner',
     [
-      { ...SAT, legR: [0.08, -0.2, 0.6], armL: [0.1, -0.3, 0.6], armR: [0.2, -0.7, -0.2] },
+      {
+        ...SAT,
+        hands: 'fist',
+        legR: [0.08, -0.2, 0.6],
+        armL: [0.1, -0.3, 0.6],
+        armR: [0.2, -0.7, -0.2],
+      },
       { ...SAT },
     ],
     { alternate: true, best: 0 },

@@ -17,7 +17,7 @@ const shape = (
 });
 
 export const SHAPE_FIGURES: Readonly<Record<string, FigureSketch>> = {
-  'star-shape': shape('front', { legs: [0.62, -0.84, 0], arms: [1, 0.16, 0] }),
+  'star-shape': shape('front', { legs: [0.62, -0.84, 0], arms: [1, 0.16, 0], hands: 'open' }),
   'small-ball': shape('side', {
     tip: 58,
     bend: 56,
@@ -58,7 +58,7 @@ export const SHAPE_FIGURES: Readonly<Record<string, FigureSketch>> = {
     armR: [-0.22, 0.95, 0],
     armL: [-0.16, 0.8, 0.05],
   }),
-  'letter-x': shape('front', { legs: [0.62, -0.82, 0], arms: [0.68, 0.78, 0], spin: 0 }),
+  'letter-x': shape('front', { legs: [0.62, -0.82, 0], arms: [0.68, 0.78, 0], hands: 'points' }),
   'letter-t': shape('front', { legs: [-0.04, -1, 0], arms: [1, 0.06, 0] }),
   'arrow-shape': shape('side', {
     legR: [0.1, -0.6, 0.46],
@@ -67,6 +67,7 @@ export const SHAPE_FIGURES: Readonly<Record<string, FigureSketch>> = {
     tip: 22,
     nod: -14,
     armR: [-0.1, 0.34, 1],
+    handR: 'points',
     armL: [0.12, -0.44, -0.72],
   }),
   'rock-shape': shape(

@@ -25,6 +25,7 @@ export const SMALL_FIGURES: Readonly<Record<string, FigureSketch>> = {
     best: 1,
   },
   'finger-wiggle': {
+    hands: 'open',
     view: 'front',
     keys: [
       { ...STOOD, arms: [0.4, 0.5, 0.5] },
@@ -46,6 +47,7 @@ export const SMALL_FIGURES: Readonly<Record<string, FigureSketch>> = {
     best: 2,
   },
   'hand-wave': {
+    handR: 'open',
     view: 'front',
     keys: [
       { ...STOOD, armR: [0.34, 0.9, 0.2] },
@@ -61,6 +63,7 @@ export const SMALL_FIGURES: Readonly<Record<string, FigureSketch>> = {
     ],
   },
   'air-punch': {
+    hands: 'fist',
     view: 'corner',
     alternate: true,
     keys: [
@@ -109,6 +112,7 @@ export const SMALL_FIGURES: Readonly<Record<string, FigureSketch>> = {
     marks: [['burst at the right foot', 0]],
   },
   'star-breath': {
+    hands: 'open',
     view: 'front',
     keys: [
       { legs: [0.2, -0.98, 0], arms: [-0.1, -0.3, 0.5], bend: 6, nod: 6 },
@@ -159,7 +163,7 @@ export const SMALL_FIGURES: Readonly<Record<string, FigureSketch>> = {
     anchor: 'hips',
     keys: [{ ...LAIN }, { ...LAIN, bend: -3 }],
     marks: [['breath out', 0]],
-    best: 1,
+    best: 0,
   },
   breather: {
     view: 'corner',
@@ -168,6 +172,6 @@ export const SMALL_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { legs: [0.14, -0.99, 0], arms: [-0.12, -0.48, 0.34], elbows: 20, bend: -3, nod: -2 },
     ],
     marks: [['breath out', 0]],
-    best: 1,
+    best: 0,
   },
 };

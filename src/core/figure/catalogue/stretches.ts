@@ -21,8 +21,11 @@ const butterfly: PoseSketch = {
 
 export const STRETCH_FIGURES: Readonly<Record<string, FigureSketch>> = {
   'tall-reach': stretch('front', READY, {
-    legs: [0.1, -1, 0],
-    arms: [0.16, 1, 0.04],
+    legs: [0.16, -1, 0],
+    armL: [0.16, 1, 0.04],
+    armR: [0.22, 0.88, 0.04],
+    hands: 'open',
+    side: -6,
     heel: 0.5,
     nod: -14,
   }),
@@ -199,6 +202,7 @@ export const STRETCH_FIGURES: Readonly<Record<string, FigureSketch>> = {
     },
   ),
   'star-gaze': {
+    hands: 'points',
     view: 'front',
     keys: [
       { legs: [0.22, -0.98, 0], arms: [0.3, 0.95, 0.05], side: 16, nod: -16, tilt: 6 },

@@ -55,6 +55,7 @@ const MONKEY: PoseSketch = { tip: 66, bend: 16, nod: -50, knees: 24, heel: 0.4, 
 export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
   march: {
     ...GOING,
+    hands: 'fist',
     view: 'corner',
     keys: [
       { legR: [0.05, -0.58, 0.42], armL: [0.1, -0.55, 0.55], armR: [0.2, -0.85, -0.45] },
@@ -81,6 +82,7 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
   },
   'high-knees': {
     ...GOING,
+    hands: 'fist',
     keys: [
       { legR: [0.05, -0.28, 0.5], pointR: 0.5, arms: [0.05, -0.45, 0.62], tip: -2 },
       { legR: [0.05, -0.94, 0.26], arms: [0.05, -0.45, 0.62] },
@@ -88,6 +90,7 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
     best: 0,
   },
   'fast-feet': {
+    hands: 'fist',
     view: 'front',
     alternate: true,
     anchor: 'hips',
@@ -104,10 +107,14 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
       },
       { tip: 14, legs: [0.16, -0.82, 0.1], heel: 0.5, arms: [0.12, -0.42, 0.5], air: 0.02 },
     ],
-    marks: [['burst at the left foot', 0]],
+    marks: [
+      ['burst at the left foot', 0],
+      ['burst at the right foot', 0],
+    ],
   },
   jog: {
     ...GOING,
+    hands: 'fist',
     keys: [
       {
         tip: 8,
@@ -332,13 +339,15 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
         heel: -1,
         heelL: -1,
         heelR: -1,
-        legR: [0.05, -0.97, 0.24],
+        tip: -5,
+        legR: [0.05, -0.97, 0.3],
         legL: [0.05, -0.97, -0.18],
-        arms: [0.3, -0.8, 0.3],
+        arms: [0.6, -0.6, 0.3],
+        hands: 'open',
         armL: undefined,
         armR: undefined,
       },
-      { legL: [0.05, -0.8, 0.05], heel: -1, arms: [0.3, -0.8, 0.3] },
+      { tip: -5, legL: [0.05, -0.8, 0.05], heel: -1, arms: [0.6, -0.6, 0.3], hands: 'open' },
     ],
   },
   'giant-walk': {
@@ -358,7 +367,7 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
   },
   'fairy-steps': {
     ...GOING,
-    view: 'side',
+    view: 'corner',
     keys: [
       { legR: [-0.06, -0.97, 0.2], legL: [-0.06, -0.97, -0.1], arms: [0.8, -0.6, 0.05], nod: 12 },
       { legL: [0.12, -0.86, 0.1], arms: [0.85, -0.5, 0.05], nod: 12, side: 5 },
@@ -720,6 +729,7 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
     ],
   },
   'skate-step': {
+    hands: 'fist',
     view: 'corner',
     alternate: true,
     anchor: 'hips',

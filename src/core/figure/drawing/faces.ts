@@ -40,7 +40,7 @@ export function featuresOf({ at, see, ball, seen }: Head, mood: Mood, blows: boo
             ball(eye, up, front, EYE.radius, 'ink'),
             // Brows that are set, not cross.
             ...(mood === 'effort'
-              ? [line([eye + s * 0.15, up + 0.2, front], [eye - s * 0.12, up + 0.17, front])]
+              ? [line([eye + s * 0.15, up + 0.17, front], [eye - s * 0.12, up + 0.21, front])]
               : []),
           ];
     const cheek = seen(s * 0.58, 0, 0.85)
@@ -49,8 +49,8 @@ export function featuresOf({ at, see, ball, seen }: Head, mood: Mood, blows: boo
     return [...eyes, ...cheek];
   });
   if (blows) return [...features, ball(0, MOUTH - 0.02, 1, 0.12, 'ink')];
-  const corner = mood === 'effort' ? 0.02 : mood === 'calm' ? 0.05 : 0.09;
-  const half = mood === 'effort' ? 0.18 : 0.26;
+  const corner = mood === 'effort' ? 0.04 : mood === 'calm' ? 0.05 : 0.09;
+  const half = mood === 'effort' ? 0.2 : 0.26;
   const mouth = [-1, -0.4, 0.4, 1].map(
     (share) => [share * half, MOUTH + (Math.abs(share) > 0.7 ? corner : 0), 0.94] as const,
   );

@@ -4,7 +4,9 @@ import { BUILT_IN } from '../../moves/move-book';
 import { bodyOf } from '../body/contacts';
 import { figureOfMove } from '../catalogue/figure-of-move';
 import { poseOf } from '../catalogue/pose-sketch';
-import { momentOfKey } from '../motion/motion';
+import { mirroredPose } from '../../model/pose';
+import { builtInFigure } from '../catalogue';
+import { momentOfKey, poseBetween } from '../motion/motion';
 import { cameraOf } from './camera';
 import { partsOf } from './figure-parts';
 import type { Drawing, Paint, Shape } from './figure-shape';
@@ -15,6 +17,9 @@ const shapesOf = (id: string, key: number, drawing: Drawing = {}) =>
   partsOf(momentOfKey(figureOfMove(BUILT_IN.get(id)!)!, key), drawing).flatMap(
     ({ shapes }) => shapes,
   );
+/** How hands are held in a move, one way or another. */
+const hands = (id: string) =>
+  new Set(['easy', ...builtInFigure(id)!.keys.flatMap(({ pose }) => [pose.handL, pose.handR])]);
 const count = (shapes: readonly Shape[], paint: Paint, kind: Shape['kind']) =>
   shapes.filter((shape) => shape.paint === paint && shape.kind === kind).length;
 
@@ -64,7 +69,11 @@ describe('a hand', () => {
   const standing = bodyOf(poseOf({}));
 
   it('has a palm and a thumb that looks ahead', () => {
-    const [thumb, palm] = handShapes(standing.arms.R, standing.trunk.front, see, false);
+    const [thumb, palm] = handShapes(standing.arms.R, {
+      front: standing.trunk.front,
+      see,
+      isBall: false,
+    });
     expect([thumb?.kind, palm?.kind]).toEqual(['stroke', 'stroke']);
     if (thumb?.kind !== 'stroke') throw new Error('no thumb');
     // From the side, ahead is to the right.
@@ -75,15 +84,44 @@ describe('a hand', () => {
     const { body } = momentOfKey(figureOfMove(BUILT_IN.get('crawl')!)!, 0);
     const { arms, trunk } = body;
     expect(arms.R.hand[1]).toBeLessThan(0.05);
-    const palm = handShapes(arms.R, trunk.front, see, false).at(-1)!;
+    const palm = handShapes(arms.R, { front: trunk.front, see, isBall: false }).at(-1)!;
     if (palm.kind !== 'stroke') throw new Error('no palm');
     const [[, y1], [, y2]] = palm.points as [readonly [number, number], readonly [number, number]];
     expect(Math.abs(y1 - y2)).toBeLessThan(0.01);
   });
 
   it('closes around what it holds', () => {
-    expect(handShapes(standing.arms.L, standing.trunk.front, see, true)).toMatchObject([
+    const { front } = standing.trunk;
+    expect(handShapes(standing.arms.L, { front, see, isBall: true })).toMatchObject([
       { kind: 'oval' },
     ]);
+  });
+
+  it.each([
+    ['fist', 1, 1],
+    ['open', 6, 0],
+    ['points', 1, 1],
+    ['snaps', 2, 1],
+  ] as const)('%s: fingers out, and what is closed', (hand, strokes, balls) => {
+    const { front } = standing.trunk;
+    const shapes = handShapes(standing.arms.L, { hand, front, see, isBall: false });
+    expect(shapes.filter(({ kind }) => kind === 'stroke')).toHaveLength(strokes);
+    expect(shapes.filter(({ kind }) => kind === 'oval')).toHaveLength(balls);
+    // A finger that is out reaches beyond the closed hand, along the arm.
+    const { hand: at, elbow } = standing.arms.L;
+    const [wrist, tip] = [see(elbow), see(at)];
+    const far = Math.hypot(tip.x - wrist.x, tip.y - wrist.y);
+    const ends = shapes.flatMap((shape) => (shape.kind === 'stroke' ? [shape.points[1]!] : []));
+    const farthest = Math.max(...ends.map(([x, y]) => Math.hypot(x - wrist.x, y - wrist.y)));
+    if (hand === 'points' || hand === 'open') expect(farthest).toBeGreaterThan(far + 0.05);
+    if (hand === 'fist') expect(farthest).toBeLessThan(far + 0.03);
+  });
+
+  it('is held as its pose says, and another way half-way to the next', () => {
+    const [easy, open] = [poseOf({}), poseOf({ handR: 'open' })];
+    expect(poseBetween(easy, open, 0.4).handR).toBe('easy');
+    expect(poseBetween(easy, open, 0.6).handR).toBe('open');
+    expect(mirroredPose(open).handL).toBe('open');
+    expect(CATALOGUE.filter(({ id }) => hands(id).size > 1).length).toBeGreaterThan(30);
   });
 });

@@ -1,6 +1,7 @@
 import { SIDES, type Body, type Side } from '../body/body';
 import { cameraOf, type Camera } from './camera';
 import { featuresOf, noseOf } from './faces';
+import { hairShapes } from './hair';
 import { handShapes } from './hands';
 import type { Mood } from './moods';
 import { marksNear, marksOf } from './marks';
@@ -50,7 +51,13 @@ function laces(see: Camera, heel: Vec, toe: Vec): Shape[] {
   }));
 }
 
-function limbs(body: Body, see: Camera, small: boolean, holds: boolean): readonly FigurePart[] {
+/** Something is in its hands: they close around it. */
+const isHolding = ({ figure }: Moment) =>
+  figure.props.some(({ places }) => places.some(({ by }) => by !== 'floor' && by !== 'head'));
+
+function limbs(moment: Moment, see: Camera, small: boolean): readonly FigurePart[] {
+  const { body, pose } = moment;
+  const isBall = small || isHolding(moment);
   const stroke = (places: readonly Vec[], width: number, paint: Paint) =>
     strokeOf(see, places, width, paint);
   const depthOf = (...points: readonly Vec[]) =>
@@ -69,7 +76,13 @@ function limbs(body: Body, see: Camera, small: boolean, holds: boolean): readonl
         stroke([shoulder, elbow, hand], THICK.elbow * 1.9, 'skin'),
         stroke([shoulder, cuff], THICK.elbow * 2.35, 'top'),
         hem(see, shoulder, elbow, SLEEVE + 0.22, THICK.elbow * 2.2),
-        ...handShapes(body.arms[side], body.trunk.front, see, small || holds, together),
+        ...handShapes(body.arms[side], {
+          hand: pose[`hand${side}`],
+          front: body.trunk.front,
+          see,
+          isBall,
+          together,
+        }),
       ],
     };
   };
@@ -92,7 +105,10 @@ function limbs(body: Body, see: Camera, small: boolean, holds: boolean): readonl
   return SIDES.flatMap((side) => [arm(side), leg(side)]);
 }
 
-function trunk(body: Body, see: Camera): FigurePart {
+/** How far a hem is left behind, of how far the body has come in a tenth of a second. */
+const HEM = 0.35;
+
+function trunk(body: Body, see: Camera, sway: Vec): FigurePart {
   const { hips, belly, chest, pelvis, trunk: upper } = body;
   const pair = (middle: Vec, left: Vec, half: number): readonly [Point, Point] => [
     flat(see(along(middle, left, half))),
@@ -102,7 +118,8 @@ function trunk(body: Body, see: Camera): FigurePart {
   const collar = along(chest, upper.up, -0.045);
   const top = pair(collar, upper.left, SIZES.halfShoulders - 0.048);
   const waist = pair(belly, upper.left, 0.042);
-  const low = pair(along(hips, pelvis.up, 0.035), pelvis.left, 0.04);
+  // The hem of the top comes after where the body goes.
+  const low = pair(add(along(hips, pelvis.up, 0.03), times(sway, -HEM)), pelvis.left, 0.046);
   const seat = pair(hips, pelvis.left, SIZES.halfHips - 0.008);
   return {
     depth: (see(hips).depth + see(belly).depth + see(chest).depth) / 3,
@@ -129,30 +146,6 @@ function trunk(body: Body, see: Camera): FigurePart {
   };
 }
 
-type Ball = readonly [left: number, up: number, front: number, radius: number];
-
-/** What hair has beside the ball of the head, in radii of it. */
-const CROWNS: Readonly<Record<Hair, readonly Ball[]>> = {
-  short: [],
-  bun: [[0, 1.05, -0.35, 0.42]],
-  tail: [
-    [0, 0.35, -1.1, 0.42],
-    [0, -0.25, -1.3, 0.34],
-  ],
-  plaits: [-1, 1].flatMap((side): Ball[] => [
-    [side * 1.02, -0.25, -0.15, 0.3],
-    [side * 1.1, -0.75, -0.1, 0.25],
-  ]),
-  curls: [
-    [0.75, 0.6, -0.2, 0.48],
-    [-0.75, 0.6, -0.2, 0.48],
-    [0, 0.98, -0.2, 0.48],
-    [0.95, 0.05, -0.2, 0.48],
-    [-0.95, 0.05, -0.2, 0.48],
-  ],
-  scarf: [[0, -0.62, -0.35, 0.62]],
-};
-
 /** Lines across the ball of the hair, behind the face. */
 function hatching([x, y]: Point, radius: number): Shape[] {
   return [-0.75, -0.5, -0.25, 0, 0.25, 0.5, 0.75].map((share) => {
@@ -176,7 +169,7 @@ function head(
   body: Body,
   see: Camera,
   hair: Hair,
-  { small, mood, blows }: Readonly<{ small: boolean; mood: Mood; blows: boolean }>,
+  { small, mood, blows, sway }: Readonly<{ small: boolean; mood: Mood; blows: boolean; sway: Vec }>,
 ): FigurePart {
   const { left, up, front } = body.skull;
   const R = SIZES.headRadius;
@@ -193,7 +186,6 @@ function head(
   const facing = see(add(body.head, front)).depth - see(body.head).depth;
   const seen = (l: number, u: number, f: number) =>
     see(at(l, u, f)).depth > see(body.head).depth - 0.01;
-  const crown = CROWNS[hair].map(([l, u, f, r]) => ball(l, u, f, r, 'hair'));
   const face: Shape[] = [];
   if (facing > -0.55) {
     const middle = flat(see(at(0, -0.16, 0.3)));
@@ -212,7 +204,7 @@ function head(
     depth: see(body.head).depth + 0.02,
     outlined: true,
     shapes: [
-      ...crown,
+      ...hairShapes(body, see, hair, sway),
       ball(0, 0, 0, 1, 'hair'),
       ...nose,
       ...hatching(flat(see(body.head)), R),
@@ -269,22 +261,24 @@ function shadow(body: Body, see: Camera): FigurePart {
   };
 }
 
+const STILL: Vec = [0, 0, 0];
 const PLAIN: Build = { hair: 'short', seat: 'chair' };
-
-/** Something is in its hands: they close around it. */
-const isHolding = ({ figure }: Moment) =>
-  figure.props.some(({ places }) => places.some(({ by }) => by !== 'floor' && by !== 'head'));
 
 /** Everything of a moment, what is farthest first. */
 export function partsOf(moment: Moment, drawing: Drawing = {}): readonly FigurePart[] {
-  const { flip = false, build = PLAIN, small = false, mood = 'joy' } = drawing;
+  const { flip = false, build = PLAIN, small = false, mood = 'joy', sway = STILL } = drawing;
   const see = cameraOf(moment.figure.view, flip);
   const { body } = moment;
   return [
     shadow(body, see),
-    ...limbs(body, see, small, isHolding(moment)),
-    trunk(body, see),
-    head(body, see, build.hair, { small, mood, blows: marksNear(moment).includes('breath out') }),
+    ...limbs(moment, see, small),
+    trunk(body, see, sway),
+    head(body, see, build.hair, {
+      small,
+      mood,
+      sway,
+      blows: marksNear(moment).includes('breath out'),
+    }),
     ...propParts(moment, see, build.seat),
     ...marksOf(moment, see),
   ].sort((a, b) => a.depth - b.depth);

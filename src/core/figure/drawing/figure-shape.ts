@@ -52,6 +52,8 @@ export type Build = Readonly<{ hair: Hair; seat: 'chair' | 'wheelchair' }>;
 export type Drawing = Readonly<{
   flip?: boolean;
   build?: Build;
+  /** How far it has come in a tenth of a second, in heights: hair and hem come after. Nothing where it stands. */
+  sway?: Vec;
   /** What the face says; gladness where nothing is said. */
   mood?: Mood;
   /** Small pictures have no face, and no marks but the most needed. */

@@ -225,6 +225,21 @@ function lift({ body, pose }: Moment, see: Camera): Shape[] {
   });
 }
 
+/** Two bars beside the head of a pose that is held. */
+function holds({ figure, key, nearness, body }: Moment, see: Camera): Shape[] {
+  if (figure.hold !== key || nearness < 1) return [];
+  const [x, y] = flat(see(body.head));
+  return [0.17, 0.205].map((off) =>
+    stroke(
+      [
+        [x + off, y - 0.12],
+        [x + off, y - 0.06],
+      ],
+      0.018,
+    ),
+  );
+}
+
 /** The marks that are seen at a moment: those of the key pose that it is near to. */
 export const marksNear = ({ figure, key, nearness }: Moment): readonly MarkKind[] =>
   nearness > 0.35 ? figure.marks.filter((mark) => mark.key === key).map(({ kind }) => kind) : [];
@@ -235,6 +250,7 @@ export function marksOf(moment: Moment, see: Camera): readonly FigurePart[] {
     ...marksNear(moment).flatMap((kind) => DRAWN[kind](moment, see)),
     ...(moment.pose.air > 0.03 ? lift(moment, see) : []),
     ...way(moment, see),
+    ...holds(moment, see),
   ];
   return shapes.length === 0 ? [] : [{ depth: 10, outlined: false, shapes }];
 }

@@ -1,4 +1,5 @@
 import type { Figure } from '../../model/figure';
+import { minus, size, times, type Vec } from '../body/vec';
 import { groundOf, LEAST_GROUND, type Ground } from './ground';
 import { momentAt, type Moment, type Pacing } from './motion';
 
@@ -22,4 +23,18 @@ export function groundIn(motion: Motion, loopLength: number): Ground | null {
   const own = motion.flights.length === 0 ? motion.stances?.ground : null;
   if (own && Math.abs(own.loop) >= LEAST_GROUND) return own;
   return groundOf(motion.figure, (share) => momentIn(motion, share).body, loopLength);
+}
+
+/** Hair and hem come after where somebody was so long ago, in seconds. */
+const AGO_SECONDS = 0.1;
+/** A head that rolls over goes no further than this for its hair, in heights. */
+const MOST_SWAY = 0.16;
+
+/** How far the head has come in a tenth of a second, at so many seconds of a tempo; in heights. */
+export function swayIn(motion: Motion, elapsedSeconds: number, secondsPerRep: number): Vec {
+  const loop = secondsPerRep * motion.figure.reps;
+  const at = (seconds: number) => momentIn(motion, seconds / loop).body.head;
+  const way = minus(at(elapsedSeconds), at(elapsedSeconds - AGO_SECONDS));
+  const far = size(way);
+  return far > MOST_SWAY ? times(way, MOST_SWAY / far) : way;
 }

@@ -44,11 +44,11 @@ const footBetween = (a: Pose['footL'], b: Pose['footL'], t: number): Pose['footL
 });
 
 type Feet = 'footL' | 'footR';
-type Floors = 'floorL' | 'floorR';
+type Hands = 'handL' | 'handR' | 'floorL' | 'floorR';
 
 /** A pose on the way from `a` to `b`; `t` and `eased` are shares of the way, 0 to 1. */
 export function poseBetween(a: Pose, b: Pose, t: number, eased = t): Pose {
-  const of = (name: Exclude<keyof Pose, 'armL' | 'armR' | 'legL' | 'legR' | Feet | Floors>) =>
+  const of = (name: Exclude<keyof Pose, 'armL' | 'armR' | 'legL' | 'legR' | Feet | Hands>) =>
     line(a[name], b[name], eased);
   /** A turn of its own is gone on with: from 270 degrees the way to 0 is on to 360. */
   const round = (name: 'tip' | 'spin' | 'turn') =>
@@ -74,6 +74,8 @@ export function poseBetween(a: Pose, b: Pose, t: number, eased = t): Pose {
     legR: limbBetween(a.legR, b.legR, eased),
     footL: footBetween(a.footL, b.footL, eased),
     footR: footBetween(a.footR, b.footR, eased),
+    handL: (t < 0.5 ? a : b).handL,
+    handR: (t < 0.5 ? a : b).handR,
     floorL: a.floorL && b.floorL,
     floorR: a.floorR && b.floorR,
   };
