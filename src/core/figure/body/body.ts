@@ -43,34 +43,26 @@ function bent(axes: Axes, forward: number, side: number, twist: number): Axes {
   return spunAll(sideways, sideways.left, forward);
 }
 
-type Solid = readonly [at: Vec, radius: number];
-
-const lowestOf = (solids: readonly Solid[]): number =>
-  Math.min(...solids.map(([at, radius]) => at[1] - radius));
-
 const underHead = ({ head }: Pick<Body, 'head'>): number => head[1] - SIZES.headRadius;
 
-/** What may touch the ground besides the head, with how thick it is there; with the arms of some sides. */
-function solidsOf(body: Body, armsOf: readonly Side[]): readonly Solid[] {
-  return [
-    [body.hips, THICK.hips],
-    [body.belly, THICK.chest],
-    [body.chest, THICK.chest],
-    ...SIDES.flatMap((side): Solid[] => [
-      [body.legs[side].knee, THICK.knee],
-      [body.legs[side].heel, THICK.sole],
-      [body.legs[side].toe, THICK.sole],
-    ]),
-    ...armsOf.flatMap((side): Solid[] => [
-      [body.arms[side].elbow, THICK.elbow],
-      [body.arms[side].hand, THICK.hand],
-    ]),
-  ];
+/** The lowest of what may touch the ground besides the head, thick as it is there; with the arms of some sides. */
+function lowestUnder({ hips, belly, chest, legs, arms }: Body, armsOf: readonly Side[]): number {
+  let lowest = Math.min(hips[1] - THICK.hips, belly[1] - THICK.chest, chest[1] - THICK.chest);
+  for (const side of SIDES) {
+    const { knee, heel, toe } = legs[side];
+    const sole = Math.min(heel[1], toe[1]) - THICK.sole;
+    lowest = Math.min(lowest, knee[1] - THICK.knee, sole);
+  }
+  for (const side of armsOf) {
+    const { elbow, hand } = arms[side];
+    lowest = Math.min(lowest, elbow[1] - THICK.elbow, hand[1] - THICK.hand);
+  }
+  return lowest;
 }
 
 /** The lowest point of a body, in heights of the figure above the ground. */
 export const lowestPoint = (body: Body): number =>
-  Math.min(underHead(body), lowestOf(solidsOf(body, SIDES)));
+  Math.min(underHead(body), lowestUnder(body, SIDES));
 
 /** The whole body elsewhere. */
 export function movedBody(body: Body, by: Vec): Body {
@@ -172,7 +164,7 @@ export function looseBody(pose: Pose): Body {
     legs: { L: legAt('L'), R: legAt('R') },
   };
   const free = SIDES.filter((side) => !pose[`floor${side}`]);
-  const rest = lowestOf(solidsOf(upright, free));
+  const rest = lowestUnder(upright, free);
   const over = rest - underHead(upright);
   const hung: Body =
     over > 0 && free.length === SIDES.length
