@@ -442,7 +442,8 @@ export {
   type Difference,
 } from './document/compare';
 export { parseBeatsCsv } from './formats/beats-csv/beats-csv';
-export { FILE_FORMAT_IDS, FILE_FORMATS, fileNameOf, fileStem } from './formats/file-formats';
+export { FILE_FORMAT_IDS, fileNameOf, fileStem } from './formats/file-formats';
+export { MEDIA_TYPES } from './formats/media-types';
 export type { FileFormatId } from './formats/file-formats';
 export { LOCAL_TIME } from './formats/icalendar/local-time';
 export { lossesOf, type Loss } from './formats/script/losses';

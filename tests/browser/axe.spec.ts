@@ -21,7 +21,6 @@ test('the shelf and what stands beside it is clean', async ({ page }) => {
 
 test('the moves are clean', async ({ page }) => {
   test.slow();
-  await openShelf(page);
   await page.goto('/moves');
   await expect(page.getByRole('link', { name: /Frog jump/iu })).toBeVisible();
   // Some of them: all rows are made alike, and 250 of them take half a minute.
@@ -45,7 +44,6 @@ test('the moves are clean', async ({ page }) => {
 
 test('the desk is clean', async ({ page }) => {
   test.slow();
-  await openShelf(page);
   await page.goto('/desk/adv_six-lamps');
   await expect(page.locator('[data-strip]')).toBeVisible();
   await check(page, 'desk');
@@ -62,7 +60,6 @@ test('the desk is clean', async ({ page }) => {
 
 test('a draw, and all there is to look at, is clean', async ({ page }) => {
   test.slow();
-  await openShelf(page);
   await page.goto('/desk/adv_ferry-die');
   await expect(page.locator('[data-strip]')).toBeVisible();
   await page.locator('article[aria-label$="draw"] textarea').first().focus();
@@ -78,7 +75,6 @@ test('a draw, and all there is to look at, is clean', async ({ page }) => {
 
 test('prep, the stage and its log are clean', async ({ page }) => {
   test.slow();
-  await openShelf(page);
   await page.goto('/prep/adv_six-lamps');
   await pagesMade(page);
   await check(page, 'prep');
@@ -105,7 +101,6 @@ test('prep, the stage and its log are clean', async ({ page }) => {
 
 test('a series, what could be next in it and what it covers are clean', async ({ page }) => {
   test.slow();
-  await openShelf(page);
   await page.goto('/series');
   await check(page, 'no series');
   await page.getByRole('button', { name: 'Show me the half term' }).click();
@@ -183,7 +178,6 @@ plain('a page that is not there says so, and is clean', async ({ page }) => {
 
 test('a recording and what is known by heart are clean', async ({ page }) => {
   test.slow();
-  await openShelf(page);
   await page.goto('/review?adventure=adv_six-lamps');
   await expect(page.getByRole('button', { name: /Take the demo’s captions/ })).toBeVisible();
   await check(page, 'choosing a recording');

@@ -2,7 +2,6 @@ import {
   begin,
   expect,
   leafTo,
-  openShelf,
   saved,
   startNew,
   test,
@@ -66,7 +65,6 @@ test('on the Stage they stand where a glance finds them, in pieces, for the lead
 test('the pace of talk is measured by reading aloud, and every length follows', async ({
   page,
 }) => {
-  await openShelf(page);
   await page.goto('/settings');
   const words = page.getByLabel('Words a minute while talking');
   await expect(words).toHaveValue('167');

@@ -16,7 +16,6 @@ const painted = (canvas: Locator) =>
   });
 
 async function ownMove(page: Page, from: string) {
-  await openShelf(page);
   await page.goto(`/moves/${from}`);
   await page.getByRole('button', { name: 'A copy to make your own' }).click();
   await expect(page.getByRole('heading', { name: 'How it looks' })).toBeVisible();
@@ -25,7 +24,6 @@ type Kept = { id: string; move: { figure: { kind: string; figure: { keys: { pose
 type Pose = { legL: { reach: number[] }; armR: { reach: number[] } };
 
 test('a move’s page shows it as it goes, and its key poses', async ({ page }) => {
-  await openShelf(page);
   await page.goto('/moves/frog-jump');
   const figure = page.locator('main canvas');
   await expect.poll(() => painted(figure)).toBeGreaterThan(500);
@@ -39,14 +37,12 @@ test('a move’s page shows it as it goes, and its key poses', async ({ page }) 
 
 test('with less motion there are still poses, and nothing moves', async ({ page }) => {
   await page.emulateMedia({ reducedMotion: 'reduce' });
-  await openShelf(page);
   await page.goto('/moves/frog-jump');
   await expect(page.locator('[data-figure=still] img')).toBeVisible();
   await expect(page.locator('canvas')).toHaveCount(0);
 });
 
 test('the contact sheet has every move, going, in poses and in lines', async ({ page }) => {
-  await openShelf(page);
   await page.goto('/moves');
   test.slow();
   const status = page.getByRole('status').filter({ hasText: /^\s*\d+\s+moves/u });
@@ -195,7 +191,6 @@ test('a knee is not bent further than a child’s, and a number that would do it
 });
 
 test('the Desk draws each move, and lets it go where it is being written', async ({ page }) => {
-  await openShelf(page);
   await page.goto('/desk/adv_late-letter');
   const beat = page.locator('[data-beat]', {
     has: page.getByLabel('Name of this move in your story'),

@@ -34,7 +34,6 @@ test('finds moves by words and by what is asked of them', async ({ page }) => {
 });
 
 test('a move’s page has its facts, its other forms and where it is used', async ({ page }) => {
-  await openShelf(page);
   await page.goto('/moves/frog-jump');
   const main = page.getByRole('main');
   await expect(main).toContainText('4 to 6');
@@ -61,7 +60,6 @@ test('the desk says who gets a turn, with the share of the day', async ({ page }
 test('a move of one’s own: made from another, changed, used, carried in the file', async ({
   page,
 }) => {
-  await openShelf(page);
   await page.goto('/moves/frog-jump');
   await page.getByRole('button', { name: 'A copy to make your own' }).click();
   await page.getByLabel('Name of the move').fill('newt leap');
@@ -104,7 +102,6 @@ test('a move of one’s own: made from another, changed, used, carried in the fi
 });
 
 test('finds moves by their first sound, and thinks of names in the story', async ({ page }) => {
-  await openShelf(page);
   await page.goto('/moves');
   await expect(page.getByLabel('First letter or sound').locator('option')).not.toHaveCount(27);
   await page.getByLabel('First letter or sound').selectOption('N');
@@ -130,7 +127,6 @@ test('finds moves by their first sound, and thinks of names in the story', async
 
 // Read by the browser's own decoder.
 test('a move goes into a message as a moving picture, once round', async ({ page }) => {
-  await openShelf(page);
   await page.goto('/moves/frog-jump');
   const { name, bytes } = await savedFile(page, 'A moving picture for a message');
   expect(name).toBe('frog-jump.gif');

@@ -5,7 +5,6 @@ import mammoth from 'mammoth';
 import {
   expect,
   openDesk,
-  openShelf,
   pagesMade,
   saved,
   savedFile,
@@ -172,7 +171,6 @@ test('elsewhere, in one step: the other setting, and what does not fit there swa
 test('a certificate says what the story asked for, or what the presenter says instead', async ({
   page,
 }) => {
-  await openShelf(page);
   await page.goto('/prep/adv_late-letter');
   const usual = await pagesMade(page);
   const print = page.getByRole('region', { name: 'To print' });
@@ -190,7 +188,6 @@ test('a certificate says what the story asked for, or what the presenter says in
 });
 
 test('the pack is chosen by its parts, seen page by page, and saved', async ({ page }) => {
-  await openShelf(page);
   await page.goto('/prep/adv_ferry-die');
   const all = await pagesMade(page);
   const print = page.getByRole('region', { name: 'To print' });
@@ -210,7 +207,6 @@ test('the pack is chosen by its parts, seen page by page, and saved', async ({ p
 test('files for elsewhere are written in a worker, and other programs read them', async ({
   page,
 }) => {
-  await openShelf(page);
   await page.goto('/prep/adv_marsh-morning');
   const track = await savedFile(page, 'Guide track: counts and changes to listen to');
   expect(track.name).toBe('A-marsh-morning.guide.wav');

@@ -26,7 +26,6 @@ async function reviewDemo(page: Page, title: string) {
 test('captions show what was left out, counted and cut short, and teach the pace', async ({
   page,
 }) => {
-  await openShelf(page);
   await page.goto('/logbook');
   await page.getByRole('link', { name: 'Look at a recording' }).click();
   await reviewDemo(page, 'Six lamps before dark');
@@ -106,7 +105,6 @@ test('without captions: it is listened to, and space marks where a thing begins'
     [5, 'Rest, and have a drink of water.'],
     [8, 'Good bye, and see you next week.'],
   ]);
-  await openShelf(page);
   await page.goto('/review');
   await page.getByLabel('Which adventure was it?').selectOption({ label: 'A marsh morning' });
   const file = page.getByRole('group', { name: 'The recording' }).locator('input');
@@ -178,7 +176,6 @@ test('a film is listened to like a sound, and plays beside the script', async ({
     [1, 'Good morning, everybody.'],
     [2, 'Now march on the spot.'],
   ]);
-  await openShelf(page);
   await page.goto('/review');
   await page.getByLabel('Which adventure was it?').selectOption({ label: 'A marsh morning' });
   const buffer = await filmOf(page, readFileSync(spokenFile(sound)));
@@ -202,7 +199,6 @@ test('a film is listened to like a sound, and plays beside the script', async ({
 });
 
 test('what can’t be read is said, and nothing is kept of it', async ({ page }) => {
-  await openShelf(page);
   await page.goto('/review');
   const input = (name: string) => page.getByRole('group', { name }).locator('input');
   const file = (name: string, mimeType: string, text: string) => ({
@@ -251,7 +247,6 @@ test('the server lays captions along a script too, and refuses what it can’t',
 });
 
 test('a script is rehearsed by heart, and what was forgotten comes again', async ({ page }) => {
-  await openShelf(page);
   await page.goto('/prep/adv_marsh-morning');
   await page.getByRole('link', { name: 'Rehearse it by heart' }).click();
   await expect(page.getByRole('heading', { name: 'How does it begin?' })).toBeVisible();

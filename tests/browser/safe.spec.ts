@@ -106,7 +106,6 @@ test('a file that was changed by hand is opened with a word about it', async ({ 
 });
 
 test('everything is saved in one file, looked at, and taken back', async ({ page }) => {
-  await openShelf(page);
   await page.goto('/settings');
   const { name, bytes } = await savedFile(page, 'Save a backup');
   expect(name).toMatch(/^arrup-backup-\d{4}-\d\d-\d\d\.zip$/u);

@@ -25,7 +25,6 @@ async function expectFirst(page: Page, ...first: readonly string[]) {
 }
 
 async function openDemo(page: Page) {
-  await openShelf(page);
   await page.goto('/series');
   await page.getByRole('button', { name: 'Show me the half term in Lanternfen' }).click();
   await expect(page.locator('[data-session]')).toHaveCount(6);
@@ -33,7 +32,6 @@ async function openDemo(page: Page) {
 
 /** A new series of six weeks from a day in March. */
 async function startSeries(page: Page, title: string) {
-  await openShelf(page);
   await page.goto('/series');
   await page.getByRole('button', { name: 'New series' }).click();
   await page.getByLabel('Title of the series').fill(title);

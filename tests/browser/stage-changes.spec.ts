@@ -68,7 +68,6 @@ test('an easier form is shown at once, and stays after a reload', async ({ page 
 });
 
 test('over the slot it offers to shorten the rest, in one press', async ({ page }) => {
-  await openShelf(page);
   await page.goto('/desk/adv_late-letter');
   await page.getByLabel('Minutes in the slot').fill('5');
   await expect(page.locator('[data-save=saved]')).toBeVisible();
@@ -108,7 +107,6 @@ test('a screen for the children and a remote follow the Stage, each in a window 
 test('points are called out at stations, for all together, and a hold waits for everybody', async ({
   page,
 }) => {
-  await openShelf(page);
   await page.goto('/stage/adv_six-lamps');
   await page.getByLabel('How a hold begins').selectOption('wait for me');
   await page.getByRole('button', { name: 'Go', exact: true }).click();
@@ -128,7 +126,6 @@ test('points are called out at stations, for all together, and a hold waits for 
 });
 
 test('reps are counted by taps, by key and on the ring itself', async ({ page }) => {
-  await openShelf(page);
   await page.goto('/stage/adv_late-letter');
   await page.getByLabel('How reps are counted').selectOption('taps');
   await page.getByRole('button', { name: 'Go', exact: true }).click();
@@ -143,7 +140,6 @@ test('reps are counted by taps, by key and on the ring itself', async ({ page })
 });
 
 test('a rehearsal step by step waits for every press', async ({ page }) => {
-  await openShelf(page);
   await page.goto('/stage/adv_marsh-morning');
   await page.getByLabel('For real or as a rehearsal').selectOption('0');
   await page.getByRole('button', { name: 'Go', exact: true }).click();
@@ -163,7 +159,6 @@ test('a whole session with touch alone', async ({ browser }) => {
     viewport: { width: 1024, height: 768 },
   });
   const page = await context.newPage();
-  await openShelf(page);
   await page.goto('/stage/adv_marsh-morning');
   await page.getByRole('button', { name: 'Go', exact: true }).tap();
   const next = page.getByRole('button', { name: 'Next', exact: true });
@@ -235,7 +230,6 @@ test('starting points can be led to their end with next alone', async ({ page })
 });
 
 test('music of one’s own is kept in this browser, and given back', async ({ page }) => {
-  await openShelf(page);
   await page.goto('/settings');
   await page.getByLabel(/A little music/u).check();
   await expect(page.getByText('a small tune of Arrup’s own')).toBeVisible();

@@ -13,7 +13,6 @@ type Kept = {
 test('a key starts it, ending is taken back, and what was ended is offered again', async ({
   page,
 }) => {
-  await openShelf(page);
   await page.goto('/stage/adv_late-letter');
   await expect(page.getByRole('button', { name: 'Go', exact: true })).toBeVisible();
   await page.keyboard.press('PageDown');
@@ -104,7 +103,6 @@ test('who asks for less motion, or for quick throws, sees at once what was drawn
       reducedMotion: quick ? 'no-preference' : 'reduce',
     });
     const page = await context.newPage();
-    await openShelf(page);
     await page.goto('/stage/adv_ferry-die');
     if (quick) await page.getByLabel('How a draw falls').selectOption('quick');
     await page.getByRole('button', { name: 'Go', exact: true }).click();
@@ -139,7 +137,6 @@ test('the remote shows what is on, what to say and what comes next', async ({ pa
 });
 
 test('alone before a camera: takes, again and good, in the log and as a list', async ({ page }) => {
-  await openShelf(page);
   await page.goto('/stage/adv_marsh-morning/film');
   await expect(page.locator('.line.on')).toContainText('Hello, ducklings!');
   const take = async (key: 'a' | 'g') => {

@@ -1,4 +1,4 @@
-import { begin, expect, leafTo, openShelf, stored, test, WITH_MOTION } from './arrup';
+import { begin, expect, leafTo, stored, test, WITH_MOTION } from './arrup';
 import type { Page } from '@playwright/test';
 
 test.use(WITH_MOTION);
@@ -71,7 +71,6 @@ test('goes on at the same place after a reload, with the log whole', async ({ pa
 });
 
 test('waits after a spoken line if it is asked to', async ({ page }) => {
-  await openShelf(page);
   await page.goto('/stage/adv_marsh-morning?speed=30');
   await page.getByLabel('After a spoken line').selectOption('wait for me');
   await page.getByRole('button', { name: 'Go', exact: true }).click();

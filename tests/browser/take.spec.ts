@@ -31,7 +31,6 @@ async function onDisk(
 
 /** The page that leads an adventure, as Prep saves it. */
 async function pageOf(page: Page, id: string, madeBy = '') {
-  await openShelf(page);
   await page.goto(`/prep/${id}`);
   if (madeBy) await page.getByLabel('Who made it').fill(madeBy);
   return savedFile(page, 'A page that leads itself');
@@ -142,7 +141,6 @@ test('a link holds all of it: it is looked at, and then taken in; a hostile one 
   baseURL,
 }) => {
   test.slow();
-  await openShelf(page);
   await page.goto('/prep/adv_six-lamps');
   await page.getByRole('button', { name: 'A link with all of it' }).click();
   await expect(page.locator('[data-code]')).toBeVisible();

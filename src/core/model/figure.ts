@@ -61,6 +61,8 @@ export const MARKS = [
   'to and fro',
   'fingers of the left hand',
   'under the right hand',
+  'round the shoulders',
+  'flapping knees',
 ] as const;
 export type MarkKind = (typeof MARKS)[number];
 

@@ -20,13 +20,14 @@
   let ideas = $state.raw<readonly Idea[]>([]);
   const wanted = $derived(line.trim());
 
-  async function think(text: string) {
+  /** `isLate`: something else is typed, or the line has been closed, and its place is gone. */
+  async function think(text: string, isLate: () => boolean) {
     const { book, adventure } = desk;
     const [net, lately] = await Promise.all([
       loadWordNet().catch(() => null),
       lastLed(adventure.id),
     ]);
-    if (text !== wanted) return;
+    if (isLate()) return;
     ideas = ideasFor(text, {
       book,
       setting: adventure.setting,
@@ -38,8 +39,12 @@
   }
   $effect(() => {
     const text = wanted;
-    const waits = setTimeout(() => void think(text), PAUSE_MS);
-    return () => clearTimeout(waits);
+    let isLate = false;
+    const waits = setTimeout(() => void think(text, () => isLate), PAUSE_MS);
+    return () => {
+      isLate = true;
+      clearTimeout(waits);
+    };
   });
 </script>
 

@@ -1,7 +1,7 @@
 <!-- What the adventure becomes elsewhere: files for colleagues, editors, films and calendars. -->
 <script lang="ts">
   import {
-    FILE_FORMATS,
+    MEDIA_TYPES,
     fileNameOf,
     hasBeats,
     MOST_MADE_BY,
@@ -43,8 +43,7 @@
       });
       let { bytes } = await result;
       if (format === 'pictures') bytes = await (await import('./title-pngs')).withPngs(bytes);
-      const { mediaType } = FILE_FORMATS[format];
-      download(fileNameOf(adventure, format), mediaType, bytes);
+      download(fileNameOf(adventure, format), MEDIA_TYPES[format], bytes);
       if (format === 'script') {
         const { lossesInWords } = await import('./script-losses');
         const lost = await lossesInWords(adventure);

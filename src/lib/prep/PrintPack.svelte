@@ -4,7 +4,7 @@
     CARD_PARTS,
     fileNameOf,
     deedOf,
-    FILE_FORMATS,
+    MEDIA_TYPES,
     PACK_GROUPS,
     packPartsFor,
     type Adventure,
@@ -93,8 +93,9 @@
     void preferences.change({ notPrinted: wanted ? others : [...others, id] });
   }
   function openPages({ bytes }: Made) {
-    const { mediaType } = FILE_FORMATS.pdf;
-    const address = URL.createObjectURL(new Blob([new Uint8Array(bytes)], { type: mediaType }));
+    const address = URL.createObjectURL(
+      new Blob([new Uint8Array(bytes)], { type: MEDIA_TYPES.pdf }),
+    );
     window.open(address, '_blank');
     // The new tab has read it by then.
     setTimeout(() => URL.revokeObjectURL(address), 60_000);
@@ -182,8 +183,7 @@
           type="button"
           class="btn-quiet"
           disabled={share !== null}
-          onclick={() =>
-            download(fileNameOf(adventure, 'pdf'), FILE_FORMATS.pdf.mediaType, ready.bytes)}
+          onclick={() => download(fileNameOf(adventure, 'pdf'), MEDIA_TYPES.pdf, ready.bytes)}
         >
           <Download size={18} aria-hidden="true" />Save the PDF
         </button>

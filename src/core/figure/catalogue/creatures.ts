@@ -39,7 +39,7 @@ export const CREATURE_FIGURES: Readonly<Record<string, FigureSketch>> = {
     alternate: true,
     anchor: 'hips',
     keys: [
-      { side: -6, legR: [0.3, -0.4, 0.46], legL: [0.2, -0.96, 0], arms: [0.6, -0.5, 0.2] },
+      { side: -6, legR: [0.3, -0.36, 0.5], legL: [0.2, -0.96, 0], arms: [0.6, -0.5, 0.2] },
       { legs: [0.26, -0.9, 0.06], arms: [0.5, -0.7, 0.2], tip: 6 },
     ],
     marks: [['burst at the right foot', 1]],

@@ -51,7 +51,7 @@ export const JUMPING_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { legs: [0.5, -0.84, 0], arms: ARMS.hips, when: 0.5 },
       { air: 0.06, legs: [0.2, -0.97, 0], point: 0.5, arms: ARMS.hips, when: 0.75 },
     ],
-    best: 2,
+    best: 1,
   },
   'half-turn-jump': {
     view: 'corner',

@@ -94,7 +94,12 @@ export const SEATED_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { ...SAT, armR: [0.3, -0.6, 0.4], armL: [0.3, -0.5, -0.05], side: 6 },
       { ...SAT, armL: [0.3, -0.6, 0.4], armR: [0.3, -0.5, -0.05], side: -6 },
     ],
-    { marks: [['zigzag', 0]] },
+    {
+      marks: [
+        ['zigzag', 0],
+        ['zigzag', 1],
+      ],
+    },
   ),
   'seated-throw': onChair(
     'side',

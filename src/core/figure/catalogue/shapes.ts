@@ -27,7 +27,15 @@ export const SHAPE_FIGURES: Readonly<Record<string, FigureSketch>> = {
     heel: 0.4,
   }),
   'bridge-shape': {
-    ...shape('side', { ...STANCES.bear, tip: 106, nod: 20, bend: 18, arms: [0.08, -0.9, 0.5] }),
+    ...shape('corner', {
+      ...STANCES.bear,
+      tip: 112,
+      nod: 10,
+      bend: 0,
+      legs: [0.3, -0.94, -0.22],
+      heel: 0,
+      arms: [0.3, -0.7, 0.72],
+    }),
     anchor: 'hips',
   },
   'table-shape': {

@@ -21,7 +21,7 @@ export const SMALL_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { ...STOOD, arms: [0.24, -0.8, -0.3], elbows: 20, bend: -4 },
       { ...STOOD, arms: [0.14, -0.95, 0.02] },
     ],
-    marks: [['round about', 1]],
+    marks: [['round the shoulders', 1]],
     best: 1,
   },
   'finger-wiggle': {
@@ -61,6 +61,10 @@ export const SMALL_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { ...STOOD, armR: [0.1, -0.3, 0.9], armL: [0.1, -0.7, -0.6] },
       { ...STOOD, armL: [0.1, -0.3, 0.9], armR: [0.1, -0.7, -0.6] },
     ],
+    marks: [
+      ['shaking hands', 0],
+      ['shaking hands', 1],
+    ],
   },
   'air-punch': {
     hands: 'fist',
@@ -82,6 +86,10 @@ export const SMALL_FIGURES: Readonly<Record<string, FigureSketch>> = {
     keys: [
       { legs: [0.14, -0.99, 0], arms: ARMS.hips },
       { legs: [0.16, -0.82, 0.14], tip: 10, arms: ARMS.hips },
+    ],
+    marks: [
+      ['up and down', 0],
+      ['up and down', 1],
     ],
     best: 1,
   },

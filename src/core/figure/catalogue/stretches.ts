@@ -217,6 +217,10 @@ export const STRETCH_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { ...butterfly, knees: 78 },
       { ...butterfly, knees: 46 },
     ],
+    marks: [
+      ['flapping knees', 0],
+      ['flapping knees', 1],
+    ],
     best: 1,
   },
 };

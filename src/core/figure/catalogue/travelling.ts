@@ -668,7 +668,7 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
     ],
   },
   'monkey-run': {
-    view: 'side',
+    view: 'corner',
     travels: 'aside',
     anchor: 'hips',
     keys: [

@@ -102,18 +102,19 @@ type Draw = (moment: Moment, see: Camera) => Shape[];
 const mouth = ({ body }: Moment): Vec =>
   add(along(body.head, body.skull.front, SIZES.headRadius), times(body.skull.up, -0.045));
 
+/** Three rays from the mouth: up from who lies, to the side, or down the picture from who faces us. */
 const breath: Draw = (moment, see) => {
+  const { front } = moment.body.skull;
   const from = flat(see(mouth(moment)));
-  const far = flat(see(along(mouth(moment), moment.body.skull.front, 1)));
+  const far = flat(see(along(mouth(moment), front, 1)));
+  const isAside = Math.abs(far[0] - from[0]) > 0.3;
   const way = far[0] >= from[0] - 0.01 ? 1 : -1;
-  const side = Math.abs(far[0] - from[0]) > 0.3;
-  return [-1, 0, 1].map((n) => {
-    const at = (r: number): Point =>
-      side
-        ? [from[0] + way * r, from[1] + n * r * 0.4]
-        : [from[0] + n * r * 0.7, from[1] + 0.05 + r * 0.4];
-    return stroke([at(0.06), at(n === 0 ? 0.2 : 0.16)]);
-  });
+  const at = (n: number, r: number): Point => {
+    if (Math.abs(front[1]) > 0.7) return [from[0] + n * r * 0.5, from[1] - Math.sign(front[1]) * r];
+    if (isAside) return [from[0] + way * r, from[1] + n * r * 0.4];
+    return [from[0] + n * r * 0.7, from[1] + 0.05 + r * 0.4];
+  };
+  return [-1, 0, 1].map((n) => stroke([at(n, 0.06), at(n, n === 0 ? 0.2 : 0.16)]));
 };
 
 const foot =
@@ -180,6 +181,14 @@ const DRAWN: Readonly<Record<MarkKind, Draw>> = {
     }),
   'round the hands': ({ body }, see) =>
     SIDES.flatMap((side) => turnAt(flat(see(body.arms[side].hand)), 0.085)),
+  'round the shoulders': ({ body }, see) =>
+    SIDES.flatMap((side) => turnAt(flat(see(body.arms[side].shoulder)), 0.075)),
+  'flapping knees': ({ body }, see) =>
+    SIDES.flatMap((side) => {
+      const [x, y] = flat(see(body.legs[side].knee));
+      const way = x >= flat(see(body.hips))[0] ? 1 : -1;
+      return upAndDown(x + way * 0.09, y - 0.08, y + 0.06);
+    }),
   'round the right foot': ({ body }, see) => turnAt(flat(see(body.legs.R.toe)), 0.1),
   'to and fro': ({ body }, see) => {
     const [x, y] = flat(see(along(body.head, [0, 1, 0], SIZES.headRadius + 0.09)));

@@ -1,4 +1,4 @@
-import { DEFAULT_PACE, FILE_FORMAT_IDS, FILE_FORMATS, fileNameOf, type FileFormatId } from '$core';
+import { DEFAULT_PACE, FILE_FORMAT_IDS, fileNameOf, MEDIA_TYPES, type FileFormatId } from '$core';
 import { TrackTooLong, writeFile } from '$core/files';
 import { fileWorld } from '$lib/files/file-world';
 import { readJson, refuseWith, requestIn } from '$lib/server/answer';
@@ -48,7 +48,7 @@ export const answerExport: Answer = async (request, format, readAsset) => {
   }
   return new Response(new Uint8Array(bytes), {
     headers: {
-      'content-type': FILE_FORMATS[format].mediaType,
+      'content-type': MEDIA_TYPES[format],
       'content-disposition': `attachment; filename*=UTF-8''${encodeURIComponent(fileNameOf(adventure, format))}`,
     },
   });
