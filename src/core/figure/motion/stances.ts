@@ -1,42 +1,29 @@
 import type { Figure } from '../../model/figure';
 import type { Pose } from '../../model/pose';
 import { looseBody, lowestPoint, movedBody, SIDES, type Body, type Side } from '../body/body';
+import { sinkFor, under, withContacts, type Goals, type LegGoal } from '../body/contacts';
+import { add, apart, lerp, minus, type Vec } from '../body/vec';
+import { groundOf, type Ground } from './ground';
 import {
-  sinkFor,
-  under,
-  withContacts,
-  type Goals,
-  type LegGoal,
-  type LimbEnd,
-} from '../body/contacts';
-import { add, apart, dot, lerp, minus, normalise, size, times, type Vec } from '../body/vec';
-import { groundOf, TOUCHES, type Ground } from './ground';
+  endsOf,
+  FREE,
+  isDown,
+  limbThrough,
+  type Key,
+  type Limb,
+  type Span,
+  type Step,
+} from './limb-stances';
 import { standing } from './standing';
 
-/** Who stays sets a foot or a hand elsewhere where it would have to slide further than this, in heights. */
-const STEPS_OVER = 0.23;
-/** Who travels, further than this along the way. */
-const TREADS_OVER = 0.06;
-/** How high a foot is lifted that is set so far away or further, in heights. Our own judgement, like the two above. */
+/** How high a foot is lifted that is set so far away or further, in heights. Our own judgement. */
 const LIFT = 0.05;
 const FAR = 0.2;
-/** What moves less than this under a body that goes on is dragged along, in heights. */
-const DRAGGED = 0.03;
-
 /** How much more a foot is lifted that leaves the ground or comes to it, so that it doesn't sweep along. */
 const CLEARS = 0.04;
 
 const ZERO: Vec = [0, 0, 0];
 
-/** What a limb does from one key pose to the next. Places are on the ground, which may go by. */
-type Span =
-  | Readonly<{ kind: 'free' }>
-  | Readonly<{ kind: 'stays'; end: LimbEnd; at: Vec }>
-  | Readonly<{ kind: 'steps'; end: LimbEnd; from: Vec; to: Vec; begins: number; ends: number }>;
-type Step = Extract<Span, { kind: 'steps' }>;
-const FREE: Span = { kind: 'free' };
-
-type Limb = 'leg' | 'hand';
 type PerLimb<One> = Readonly<Record<Limb, Readonly<Record<Side, One>>>>;
 
 /** What of a figure keeps its place on the ground, for its whole loop. */
@@ -52,101 +39,6 @@ export type Stances = Readonly<{
   shifts: PerLimb<readonly Vec[]>;
   sinks: readonly number[];
 }>;
-
-type Key = Readonly<{ at: number; pose: Pose; loose: Body; body: Body }>;
-
-/** What of a limb may be down, first what counts: who crawls has the toes trail behind the knees. */
-function endsOf(limb: Limb, travels: boolean): readonly LimbEnd[] {
-  if (limb === 'hand') return ['hand'];
-  return travels ? ['knee', 'foot'] : ['foot'];
-}
-const isDown = ({ pose, body }: Key, end: LimbEnd, side: Side): boolean =>
-  pose.air === 0 && under(body, end, side)[1] < TOUCHES;
-
-const mean = (places: readonly Vec[]): Vec =>
-  times(places.reduce(add, ZERO), 1 / Math.max(1, places.length));
-
-/** One limb of a figure through the keys of its loop, counted on beyond the loop's end. */
-function limbThrough(
-  keys: readonly Key[],
-  best: number,
-  drift: Stances['drift'],
-  travels: boolean,
-  limb: Limb,
-  side: Side,
-): Readonly<{
-  spans: readonly Span[];
-  downs: readonly (Readonly<{ end: LimbEnd; at: Vec }> | null)[];
-}> {
-  const count = keys.length;
-  const key = (n: number) => keys[n % count]!;
-  /** How much of a way is along that on which the ground goes by. */
-  const way = drift(1);
-  const alongWay = (far: Vec) => Math.abs(dot(far, normalise(way, ZERO)));
-  /** A place on the ground, as it was when the loop began. */
-  const onGround = (n: number, end: LimbEnd): Vec => {
-    const [x, , z] = under(key(n).body, end, side);
-    return minus([x, 0, z], drift(key(n).at + Math.floor(n / count)));
-  };
-  const spanned = keys.map((_, n) => {
-    const end = endsOf(limb, travels).find(
-      (one) => isDown(key(n), one, side) && isDown(key(n + 1), one, side),
-    );
-    if (!end) return null;
-    const far = minus(onGround(n, end), onGround(n + 1, end));
-    const stays = size(far) <= STEPS_OVER && (!travels || alongWay(far) <= TREADS_OVER);
-    const own = apart(under(key(n).body, end, side), under(key(n + 1).body, end, side));
-    return travels && !stays && own < DRAGGED ? null : { end, stays };
-  });
-  const stays = (n: number, end: LimbEnd | undefined) => {
-    const one = spanned[((n % count) + count) % count];
-    return one?.stays === true && one.end === end;
-  };
-  const downs = keys.map((one, n): { end: LimbEnd; at: Vec } | null => {
-    const end =
-      endsOf(limb, travels).find((each) => stays(n, each) || stays(n - 1, each)) ??
-      endsOf(limb, travels).find((each) => isDown(one, each, side));
-    if (!end) return null;
-    let [from, to] = [n, n];
-    while (from > n - count && stays(from - 1, end)) from -= 1;
-    while (to < n + count - 1 && stays(to, end)) to += 1;
-    const run = Array.from({ length: to - from + 1 }, (_, k) => from + k);
-    // Down all the time under who travels: it's dragged along.
-    if (travels && run.length > count) return null;
-    // Where it pushes off from, else where it is in the pose that says most.
-    const own = run.filter((k) =>
-      key(to + 1 + count).pose.air > 0 ? k === to : !travels && (k + count) % count === best,
-    );
-    return { end, at: mean((own.length > 0 ? own.slice(0, 1) : run).map((k) => placeAt(k, end))) };
-  });
-  function placeAt(n: number, end: LimbEnd): Vec {
-    return n < 0 ? add(onGround(n + count, end), drift(1)) : onGround(n, end);
-  }
-  const treads = (n: number) => {
-    const one = spanned[((n % count) + count) % count];
-    return !!one && !one.stays;
-  };
-  const shareOf = (n: number) => key(n + count).at + Math.floor(n / count);
-  /** A step of who travels goes on through poses that would set it down on its way. */
-  const stepFrom = (n: number, goesOn: boolean) => {
-    let [from, to] = [n, n + 1];
-    while (goesOn && from > n - count && treads(from - 1)) from -= 1;
-    while (goesOn && to < n + count && treads(to)) to += 1;
-    const at = (k: number) =>
-      minus(downs[(k + count) % count]!.at, times(drift(1), Math.floor(k / count)));
-    return { from: at(from), to: at(to), begins: shareOf(from), ends: shareOf(to) };
-  };
-  const spans = keys.map((_, n): Span => {
-    const one = spanned[n];
-    const [from, to] = [downs[n], downs[(n + 1) % count]];
-    if (!one || !from || !to || from.end !== one.end || to.end !== one.end) return FREE;
-    if (one.stays) return { kind: 'stays', end: one.end, at: from.at };
-    // A knee that is set elsewhere goes with its leg.
-    if (one.end === 'knee') return FREE;
-    return { kind: 'steps', end: one.end, ...stepFrom(n, travels) };
-  });
-  return { spans, downs };
-}
 
 const bySide = <One>(make: (side: Side) => One): Record<Side, One> => ({
   L: make('L'),
@@ -190,7 +82,9 @@ export function stancesOf(figure: Figure, bodyAt: (share: number) => Body): Stan
     const gone = loops * ground.loop + ground.goneAt(share - loops);
     return figure.travels === 'aside' ? [gone, 0, 0] : [0, 0, -gone];
   };
-  const limbs = byLimb((limb, side) => limbThrough(keys, figure.best, drift, travels, limb, side));
+  const limbs = byLimb((limb, side) =>
+    limbThrough({ keys, best: figure.best, drift, travels, limb, side }),
+  );
   const solved = keys.map(({ at, pose, loose }, n) => {
     const placed = (limb: Limb, side: Side) => {
       const down = limbs[limb][side].downs[n];
@@ -237,15 +131,14 @@ function grounded(pose: Pose, loose: Body, goals: Goals, sink: number): Body {
 }
 
 const smooth = (t: number) => t * t * (3 - 2 * t);
+/** Up from 0 to 1 at the middle, and down again. */
+const arch = (t: number) => 4 * t * (1 - t);
 
 /** A place on the way of a limb that is lifted and set down. */
 function stepAt(from: Vec, to: Vec, share: number): Vec {
   const t = Math.max(0, Math.min(1, share));
-  return add(lerp(from, to, smooth(t)), [
-    0,
-    LIFT * Math.min(1, apart(from, to) / FAR) * 4 * t * (1 - t),
-    0,
-  ]);
+  const lift = LIFT * Math.min(1, apart(from, to) / FAR) * arch(t);
+  return add(lerp(from, to, smooth(t)), [0, lift, 0]);
 }
 
 /** Between two key poses: which, how far in time and in speed, and the share of the loop. */
@@ -285,7 +178,7 @@ export function bodyIn(stances: Stances, figure: Figure, pose: Pose, now: Betwee
       return { end: span.end, at: add(stepAt(span.from, span.to, inTurn(limb, side, span)), gone) };
     const own = shifts[limb][side];
     const shift = lerp(own[last]!, own[next]!, eased);
-    const lift = leaves(limb, side) ? CLEARS * 4 * t * (1 - t) : 0;
+    const lift = leaves(limb, side) ? CLEARS * arch(t) : 0;
     if (limb === 'hand' && lift === 0 && apart(shift, ZERO) < STILL) return null;
     const at = add(add(hangsAt(loose, limb, side), shift), [0, lift, 0]);
     return limb === 'leg'
