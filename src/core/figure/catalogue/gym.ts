@@ -28,6 +28,9 @@ const tucked: PoseSketch = {
   arms: [0.02, 0.2, 0.6],
 };
 
+/** On the back, knees drawn up. */
+const CURLED: PoseSketch = { tip: -90, bend: 48, nod: 34, point: 0.5 };
+
 export const GYM_FIGURES: Readonly<Record<string, FigureSketch>> = {
   'push-up': {
     view: 'side',
@@ -102,16 +105,38 @@ export const GYM_FIGURES: Readonly<Record<string, FigureSketch>> = {
     },
     { anchor: 'hips' },
   ),
+  // Curled up, over the sides: from the back to knees and forearms and on, and never over the head.
   'egg-roll': {
     view: 'corner',
     anchor: 'hips',
     travels: 'aside',
     pace: 'even',
     keys: [
-      { ...tucked, spin: 0 },
-      { ...tucked, spin: 90 },
-      { ...tucked, spin: 180 },
-      { ...tucked, spin: 270 },
+      { ...CURLED, legs: [0.1, 0.4, 0.16], arms: [-0.1, 0.55, 0.4] },
+      {
+        ...CURLED,
+        spin: 90,
+        legL: [0.42, 0.04, 0.14],
+        legR: [-0.42, 0, 0.14],
+        armL: [0.55, 0.02, 0.4],
+        armR: [-0.55, -0.02, 0.4],
+      },
+      {
+        ...CURLED,
+        spin: 180,
+        bend: 30,
+        nod: 10,
+        legs: [0.12, -0.42, 0.12],
+        arms: [0.1, -0.5, 0.1],
+      },
+      {
+        ...CURLED,
+        spin: 270,
+        legL: [-0.42, 0, 0.14],
+        legR: [0.42, 0.04, 0.14],
+        armL: [-0.55, -0.02, 0.4],
+        armR: [0.55, 0.02, 0.4],
+      },
     ],
     best: 0,
   },

@@ -19,10 +19,10 @@ const shape = (
 export const SHAPE_FIGURES: Readonly<Record<string, FigureSketch>> = {
   'star-shape': shape('front', { legs: [0.62, -0.84, 0], arms: [1, 0.16, 0], hands: 'open' }),
   'small-ball': shape('side', {
-    tip: 58,
-    bend: 56,
-    nod: 44,
-    legs: [0.1, -0.26, 0.08],
+    tip: 40,
+    bend: 54,
+    nod: 42,
+    legs: [0.1, -0.3, 0.1],
     arms: [-0.1, -0.5, 0.42],
     heel: 0.4,
   }),
@@ -81,10 +81,10 @@ export const SHAPE_FIGURES: Readonly<Record<string, FigureSketch>> = {
   'rock-shape': shape(
     'side',
     {
-      tip: 74,
-      bend: 52,
-      nod: 8,
-      legs: [0.1, -0.16, -0.1],
+      tip: 62,
+      bend: 46,
+      nod: -4,
+      legs: [0.1, -0.24, -0.14],
       point: 1,
       arms: [0.2, -0.02, -0.75],
     },

@@ -680,13 +680,12 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
         legR: [0.12, -0.48, 0.1],
       },
       {
-        tip: 88,
+        tip: 84,
         bend: 20,
         nod: -55,
-        legs: [0.2, -0.3, -0.56],
-        point: 0.6,
-        arms: [0.1, -0.98, 0.2],
-        floor: true,
+        legs: [0.2, -0.44, 0.1],
+        point: 0.4,
+        arms: [0.1, -1, 0.25],
       },
       {
         ...MONKEY,
