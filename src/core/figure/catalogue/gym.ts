@@ -19,15 +19,6 @@ const held = (
   ...more,
 });
 
-const tucked: PoseSketch = {
-  tip: -90,
-  bend: 56,
-  nod: 34,
-  legs: [0.08, 0.3, 0.22],
-  point: 0.5,
-  arms: [0.02, 0.2, 0.6],
-};
-
 /** On the back, knees drawn up. */
 const CURLED: PoseSketch = { tip: -90, bend: 48, nod: 34, point: 0.5 };
 
