@@ -145,7 +145,7 @@ export const CREATURE_FIGURES: Readonly<Record<string, FigureSketch>> = {
   'crocodile-snap': {
     view: 'side',
     keys: [
-      { ...STOOD, tip: 6, armR: [0.05, 0.75, 0.75], armL: [0.05, -0.55, 0.85] },
+      { ...STOOD, tip: 6, armR: [0.05, 0.36, 0.95], armL: [0.05, -0.6, 0.8] },
       { ...STOOD, tip: 8, armR: [-0.2, 0.06, 0.98], armL: [-0.2, -0.12, 0.95] },
     ],
     marks: [['burst between the hands', 1]],

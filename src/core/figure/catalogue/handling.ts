@@ -371,7 +371,7 @@ export const HANDLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
     view: 'side',
     keys: [
       { ...STANCES.squat, tip: 36, arms: [-0.08, -0.75, 0.5], nod: 4 },
-      { legs: [0.16, -0.99, 0], arms: [-0.05, 0.98, 0.15], nod: -16 },
+      { legs: [0.16, -0.99, 0], arms: [-0.02, 0.98, -0.2], nod: -16 },
     ],
     props: [
       {

@@ -71,7 +71,7 @@ export const JUMPING_FIGURES: Readonly<Record<string, FigureSketch>> = {
     view: 'side',
     keys: [
       { ...STANCES.dip, when: 0 },
-      { ...AIRBORNE, when: 0.25 },
+      { ...AIRBORNE, arms: [0.16, 1, 0.02], when: 0.25 },
       { ...LANDED, when: 0.42 },
       { ...LANDED, tip: 23, when: 0.8 },
     ],

@@ -3,7 +3,7 @@ import type { Vec } from '../body/vec';
 
 /** Where arms and legs often are: reaches out to the side, up and to the front. */
 export const ARMS = {
-  up: [0.14, 1, 0.06],
+  up: [0.16, 1, -0.26],
   wide: [1, 0.08, 0.05],
   high: [0.62, 0.8, 0],
   front: [0.02, 0.02, 1],

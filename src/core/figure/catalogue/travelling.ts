@@ -215,7 +215,7 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
     travels: 'forward',
     keys: [
       { ...STANCES.dip, when: 0 },
-      { ...FLYING, arms: [0.12, 0.75, 0.65], air: 0.16, when: 0.45, tip: 6 },
+      { ...FLYING, arms: [0.12, 0.42, 0.92], air: 0.16, when: 0.45, tip: 6 },
       { ...LANDED, when: 0.75 },
     ],
     best: 1,
@@ -231,7 +231,7 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
         legs: [0.35, -0.72, -0.3],
         knees: 35,
         point: 0.8,
-        arms: [0.25, 0.85, 0.5],
+        arms: [0.25, 0.95, -0.12],
         nod: -15,
         when: 0.4,
       },
