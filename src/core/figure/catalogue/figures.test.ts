@@ -77,8 +77,8 @@ describe('the figures of the catalogue', () => {
     let before: Body = momentAt(figure, 0).body;
     for (let n = 1; n <= fine; n += 1) {
       const { body } = momentAt(figure, n / fine);
-      // An eighth of the height in a two-hundred-and-fortieth of a loop would be a jump.
-      expect(farthest(before, body)).toBeLessThan(0.125);
+      // A tenth of the height in a two-hundred-and-fortieth of a loop would be a jump.
+      expect(farthest(before, body)).toBeLessThan(0.1);
       before = body;
     }
     expect(farthest(before, momentOfKey(figure, 0).body)).toBeLessThan(1e-9);
