@@ -77,7 +77,7 @@ describe('what lies on the ground lies on it', () => {
           return pose.air === 0 && Math.min(...limbs, trunk) > CM;
         },
       );
-      expect(onHead.length, id).toBeLessThanOrEqual(rolls.includes(id) ? 5 : 0);
+      expect(onHead.length, id).toBeLessThanOrEqual(rolls.includes(id) ? 3 : 0);
     }
   });
 });

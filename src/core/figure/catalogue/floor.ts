@@ -330,7 +330,7 @@ export const FLOOR_FIGURES: Readonly<Record<string, FigureSketch>> = {
         nod: 46,
         legs: [0.12, 0.24, -0.4],
         point: 0.4,
-        arms: [0.35, 0.2, 0.1],
+        arms: [0.25, -0.1, -0.45],
         z: -0.05,
       },
       {
