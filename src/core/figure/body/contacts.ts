@@ -3,6 +3,7 @@ import {
   armTo,
   legTo,
   looseBody,
+  lowestPoint,
   movedBody,
   SIDES,
   type Body,
@@ -130,6 +131,26 @@ export function withContacts(pose: Pose, loose: Body, goals: Goals, sink: number
   };
 }
 
+/** Lower or higher than this the whole body is put right, in heights. */
+const OFF = 0.002;
+const PASSES = 3;
+
+/**
+ * A body with its limbs at their goals, and nothing of it in the ground: where a knee or an elbow would be,
+ * it stands higher. Where a lifted limb was all that it stood on, it comes down with it.
+ */
+export function grounded(pose: Pose, loose: Body, goals: Goals, sink: number): Body {
+  let [body, lower] = [withContacts(pose, loose, goals, sink), sink];
+  for (let n = 0; n < PASSES; n += 1) {
+    const low = lowestPoint(body) - pose.air;
+    if (Math.abs(low) < OFF) break;
+    if (low > 0) return movedBody(body, [0, -low, 0]);
+    lower += low;
+    body = withContacts(pose, loose, goals, lower);
+  }
+  return body;
+}
+
 /** A foot this near to the ground is set down on it, and a hand this near, in heights. */
 const MAGNETS = { foot: 0.045, hand: 0.029 } as const;
 /** A foot that is pointed more than this is meant to be where it is. */
@@ -149,5 +170,5 @@ export function bodyOf(pose: Pose): Body {
     return { leg: foot && { end: 'foot' as const, at: foot }, hand: near('hand', side) };
   };
   const all: Goals = { L: goals('L'), R: goals('R') };
-  return withContacts(pose, body, all, sinkFor(body, all, 0));
+  return grounded(pose, body, all, sinkFor(body, all, 0));
 }

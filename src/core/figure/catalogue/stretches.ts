@@ -57,10 +57,10 @@ export const STRETCH_FIGURES: Readonly<Record<string, FigureSketch>> = {
   'butterfly-sit': stretch('front', { ...STANCES.sit, legs: [0.2, 0, 0.9] }, butterfly, ON_FLOOR),
   'long-sit-reach': stretch(
     'side',
-    { ...STANCES.sit, point: 0 },
+    { ...STANCES.sit, legs: [0.08, -0.02, 1], point: 0.3 },
     {
-      legs: LEGS.long,
-      point: 0,
+      legs: [0.08, -0.02, 1],
+      point: 0.3,
       tip: 32,
       bend: 40,
       nod: 6,

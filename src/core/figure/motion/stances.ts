@@ -1,7 +1,7 @@
 import type { Figure } from '../../model/figure';
 import type { Pose } from '../../model/pose';
-import { looseBody, lowestPoint, movedBody, SIDES, type Body, type Side } from '../body/body';
-import { sinkFor, under, withContacts, type Goals, type LegGoal } from '../body/contacts';
+import { looseBody, SIDES, type Body, type Side } from '../body/body';
+import { grounded, sinkFor, under, type Goals, type LegGoal } from '../body/contacts';
 import { add, apart, lerp, minus, type Vec } from '../body/vec';
 import { groundOf, type Ground } from './ground';
 import {
@@ -108,26 +108,6 @@ export function stancesOf(figure: Figure, bodyAt: (share: number) => Body): Stan
     ),
     sinks: solved.map(({ sink }) => sink),
   };
-}
-
-/** Lower or higher than this the whole body is put right, in heights. */
-const OFF = 0.002;
-const PASSES = 3;
-
-/**
- * A body with its limbs at their goals, and nothing of it in the ground: where a knee or an elbow would be,
- * it stands higher. Where a lifted limb was all that it stood on, it comes down with it.
- */
-function grounded(pose: Pose, loose: Body, goals: Goals, sink: number): Body {
-  let [body, lower] = [withContacts(pose, loose, goals, sink), sink];
-  for (let n = 0; n < PASSES; n += 1) {
-    const low = lowestPoint(body) - pose.air;
-    if (Math.abs(low) < OFF) break;
-    if (low > 0) return movedBody(body, [0, -low, 0]);
-    lower += low;
-    body = withContacts(pose, loose, goals, lower);
-  }
-  return body;
 }
 
 const smooth = (t: number) => t * t * (3 - 2 * t);
