@@ -27,10 +27,23 @@ const PLACES = {
   ],
 } as const;
 
+const kept = new Map<string, Promise<Uint8Array>>();
+/** A font's file, fetched once for as long as the page or the worker lives; anew where that failed. */
+function fetched(url: string, read: (url: string) => Promise<Response>): Promise<Uint8Array> {
+  const known = kept.get(url);
+  if (known) return known;
+  const file = read(url).then(async (answer) => new Uint8Array(await answer.arrayBuffer()));
+  kept.set(url, file);
+  file.catch(() => kept.delete(url));
+  return file;
+}
+
 /** The fonts that are printed with; they ship with the application. */
 export async function loadPrintFonts(read: (url: string) => Promise<Response>): Promise<FontFiles> {
-  const load = ([name, url]: readonly [string, string]): Promise<FontFile> =>
-    read(url).then(async (answer) => ({ name, bytes: new Uint8Array(await answer.arrayBuffer()) }));
+  const load = async ([name, url]: readonly [string, string]): Promise<FontFile> => ({
+    name,
+    bytes: await fetched(url, read),
+  });
   const [text, strong, heading] = await Promise.all(
     [PLACES.text, PLACES.strong, PLACES.heading].map((files) => Promise.all(files.map(load))),
   );

@@ -62,6 +62,9 @@ const ONE_PAGE_LOOKS: readonly WriterLook[] = [
   ...[0.95, 0.9, 0.85, 0.8].map((scale) => ({ scale, ...CLOSEST })),
 ];
 
+/** Only to see on how many pages it comes: packing what is thrown away takes a quarter of the time. */
+const UNPACKED = { compress: false } as const;
+
 async function bytesOf(
   pdfMake: PdfMake,
   whole: TDocumentDefinitions,
@@ -87,7 +90,8 @@ async function lookOfRunSheet(
 ): Promise<WriterLook> {
   const pagesOf = async (look: WriterLook) => {
     const blank = new TextWriter(type, { ...look, blank: true });
-    return (await bytesOf(pdfMake, definition(blank.whole(text), paper, type))).pages;
+    const whole = definition(blank.whole(text), paper, type);
+    return (await bytesOf(pdfMake, { ...whole, ...UNPACKED })).pages;
   };
   // Each look takes less of a page than those before it: the first that fits is found by halves.
   const smallest = ONE_PAGE_LOOKS.length - 1;
@@ -150,6 +154,7 @@ export async function writePdf(
   const pages = new Map<PackPartId, number>();
   await bytesOf(pdfMake, {
     ...definition(contentOf(parts, looks, { paper, type, pages, blank: true }), paper, type),
+    ...UNPACKED,
     pageBreakBefore: (node) => {
       const [page = 1] = node.pageNumbers;
       if (node.id?.startsWith(DRAWN)) drawn.add(page);
