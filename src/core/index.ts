@@ -34,7 +34,7 @@ export { FEWEST_POSES, MOST_POSES, VIEWS, type Figure, type View } from './model
 export { FAMILIES, moveSchema, POSTURES, REGIONS } from './model/move';
 export type { Effort, Family, Move, Posture } from './model/move';
 
-export type { Pose } from './model/pose';
+export { HANDS, type Hand, type Pose } from './model/pose';
 export { problem, PROBLEM_CODES, problemOfIssue } from './model/problem';
 export type { Path, Problem, ProblemCode, Result } from './model/problem';
 export type { ResolvedDraw } from './model/resolved-draw';

@@ -190,6 +190,27 @@ test('a knee is not bent further than a child’s, and a number that would do it
   expect(before).toBe('42');
 });
 
+test('a hand is held as it is chosen, in that pose alone', async ({ page }) => {
+  await ownMove(page, 'star-shape');
+  await page.getByLabel('How it is drawn').selectOption({ label: 'in poses of its own' });
+  await page.getByRole('button', { name: 'Pose 2 of 3' }).click();
+  await expect(page.getByLabel('The left hand')).toHaveValue('open');
+  await page.getByLabel('The left hand').selectOption({ label: 'points' });
+  await expect(page.locator('[data-save=saved]')).toBeVisible();
+  const hands = async () => {
+    const [move] = await stored<{
+      move: { figure: { figure: { keys: { pose: { handL: string; handR: string } }[] } } };
+    }>(page, 'moves');
+    return move!.move.figure.figure.keys.map(({ pose }) => [pose.handL, pose.handR]);
+  };
+  const [first, second, third] = await hands();
+  expect([first, second]).toEqual([
+    ['easy', 'easy'],
+    ['points', 'open'],
+  ]);
+  expect(third).toEqual(['open', 'open']);
+});
+
 test('the Desk draws each move, and lets it go where it is being written', async ({ page }) => {
   await page.goto('/desk/adv_late-letter');
   const beat = page.locator('[data-beat]', {

@@ -5,6 +5,7 @@
     BUILT_IN,
     builtInFigure,
     figureOfMove,
+    HANDS,
     HEIGHT_METRES,
     keptInRange,
     MOST_POSES,
@@ -13,6 +14,7 @@
     VIEWS,
     withPose,
     type Figure,
+    type Hand,
     type Move,
     type Pose,
     type View,
@@ -55,6 +57,17 @@
     ['turn', ', it is turned', '° to its left', 180],
   ] as const;
   const HEIGHT_CM = HEIGHT_METRES * 100;
+  const HAND_WORDS: Readonly<Record<Hand, string>> = {
+    easy: 'is easy',
+    fist: 'is a fist',
+    open: 'is open',
+    points: 'points',
+    snaps: 'snaps its fingers',
+  };
+  const HANDED = [
+    ['handL', 'left', ', its'],
+    ['handR', 'right', '.'],
+  ] as const;
 
   const setFigure = (figure: Move['figure'], key: string | null = null) => set({ figure }, key);
   const draw = (next: Figure, key: string | null = null) =>
@@ -175,7 +188,16 @@
           max={40}
           step={1}
           onchange={(cm) => change({ air: cm / HEIGHT_CM }, 'air')}
-        /> cm off the ground.
+        /> cm off the ground. Its
+        {#each HANDED as [name, side, then] (name)}
+          {side} hand
+          <InlineChoice
+            value={pose[name]}
+            label="The {side} hand"
+            choices={HANDS.map((hand) => [hand, HAND_WORDS[hand]] as const)}
+            onchange={(hand) => change({ [name]: hand }, name)}
+          />{then}
+        {/each}
       </p>
       <p class="text-soft">
         Take hold of the dots. A child’s joints go no further than they let you.
