@@ -24,7 +24,7 @@ type Kept = { id: string; move: { figure: { kind: string; figure: { keys: { pose
 type Pose = { legL: { reach: number[] }; armR: { reach: number[] } };
 
 test('a move’s page shows it as it goes, and its key poses', async ({ page }) => {
-  await page.goto('/moves/frog-jump');
+  await page.goto('/moves/jumping-jack');
   const figure = page.locator('main canvas');
   await expect.poll(() => painted(figure)).toBeGreaterThan(500);
   const before = await drawn(figure);
