@@ -65,7 +65,7 @@
     snaps: 'snaps its fingers',
   };
   const HANDED = [
-    ['handL', 'left', ', its'],
+    ['handL', 'left', ', its '],
     ['handR', 'right', '.'],
   ] as const;
 
