@@ -4,28 +4,26 @@ import type { Beat } from '../beats';
 import { PLAIN_ACTION } from '../model/action';
 import { plainDose, type Dose, type DoseUnit } from '../model/dose';
 import { unroll } from '../schedule/unroll';
+import type { Setting } from '../model/setting';
 import { doseOf, FACTORY, moveBeat, withBeats } from '../testing/make';
 import { check } from './check';
 
 type AnAge = Parameters<typeof FACTORY.setting>[0];
 
-/** What the rule says of a beat, in a session for an age; with a line before it, so that it isn't the first. */
-function saidOf(beat: Beat, age: AnAge = 5) {
-  const adventure = { ...withBeats(beat), setting: FACTORY.setting(age) };
-  return check(adventure, adventure.setting, unroll(adventure), dictionary).filter(
-    ({ rule }) => rule === 'dose-for-age',
-  );
-}
-const doing = (move: string, amount: number, unit: DoseUnit = 'reps', dose: Partial<Dose> = {}) =>
-  moveBeat([doseOf(move, amount, { unit, ...dose })]);
-/** The same beat once more, the second time being no first go. */
-const again = (beat: Beat, age: AnAge = 5) => {
-  const first = moveBeat([doseOf((beat as ReturnType<typeof doing>).actions[0]!.move, 6)]);
-  const adventure = { ...withBeats(first, beat), setting: FACTORY.setting(age) };
-  return check(adventure, adventure.setting, unroll(adventure), dictionary).filter(
+/** What the rule says of a beat in a setting, after other beats. */
+const saidIn = (setting: Setting, beat: Beat, ...before: readonly Beat[]) => {
+  const adventure = { ...withBeats(...before, beat), setting };
+  return check(adventure, setting, unroll(adventure), dictionary).filter(
     ({ rule, place }) => rule === 'dose-for-age' && place.beatId === beat.id,
   );
 };
+/** Of the first thing that is done in a session for an age. */
+const saidOf = (beat: Beat, age: AnAge = 5) => saidIn(FACTORY.setting(age), beat);
+const doing = (move: string, amount: number, unit: DoseUnit = 'reps', dose: Partial<Dose> = {}) =>
+  moveBeat([doseOf(move, amount, { unit, ...dose })]);
+/** Of what comes after a first go at the same move. */
+const again = (beat: ReturnType<typeof doing>, age: AnAge = 5) =>
+  saidIn(FACTORY.setting(age), beat, doing(beat.actions[0]!.move, 6));
 
 describe('too much, by what it asks of a body (docs/findings.md)', () => {
   // For fives: the usual most, times what its effort bears, or as long as a bout of it lasts.
@@ -76,13 +74,7 @@ describe('too much, by what it asks of a body (docs/findings.md)', () => {
       ],
     };
     const byAge = doing('squat', 21, 'reps', { asked });
-    const adventure = {
-      ...withBeats(byAge),
-      setting: { ...FACTORY.setting(5), ages: { from: 5, to: 6 } },
-    };
-    const [found] = check(adventure, adventure.setting, unroll(adventure), dictionary).filter(
-      ({ rule }) => rule === 'dose-for-age',
-    );
+    const [found] = saidIn({ ...FACTORY.setting(5), ages: { from: 5, to: 6 } }, byAge);
     expect(found).toMatchObject({ params: { amount: 20, most: 12 } });
   });
 });

@@ -13,10 +13,10 @@ import {
   type Side,
 } from './limbs';
 import { ARM, LEG, SIZES, THICK } from './proportions';
-import { add, along, minus, times, type Vec } from './vec';
+import { add, along, minus, times, type Vec, ZERO } from './vec';
 
 export type { Axes } from './axes';
-export { OUT, reachOf, SIDES, type ArmBones, type LegBones, type Side } from './limbs';
+export { OUT, reachOf, SIDES, STRAIGHT, type ArmBones, type LegBones, type Side } from './limbs';
 
 /** Where every joint is, in heights of the figure, the ground at y = 0. */
 export type Body = Readonly<{
@@ -45,9 +45,17 @@ function bent(axes: Axes, forward: number, side: number, twist: number): Axes {
 
 const underHead = ({ head }: Pick<Body, 'head'>): number => head[1] - SIZES.headRadius;
 
+const underTrunk = ({ hips, belly, chest }: Body): number =>
+  Math.min(hips[1] - THICK.hips, belly[1] - THICK.chest, chest[1] - THICK.chest);
+
+/** How far hips, back and head are above the ground, in heights. */
+export const underTrunkAndHead = (body: Body): number =>
+  Math.min(underTrunk(body), underHead(body));
+
 /** The lowest of what may touch the ground besides the head, thick as it is there; with the arms of some sides. */
-function lowestUnder({ hips, belly, chest, legs, arms }: Body, armsOf: readonly Side[]): number {
-  let lowest = Math.min(hips[1] - THICK.hips, belly[1] - THICK.chest, chest[1] - THICK.chest);
+function lowestUnder(body: Body, armsOf: readonly Side[]): number {
+  const { legs, arms } = body;
+  let lowest = underTrunk(body);
   for (const side of SIDES) {
     const { knee, heel, toe } = legs[side];
     const sole = Math.min(heel[1], toe[1]) - THICK.sole;
@@ -153,7 +161,7 @@ export function looseBody(pose: Pose): Body {
   };
   /** Everything but its height above the ground: the hips at the origin. */
   const upright: Body = {
-    hips: [0, 0, 0],
+    hips: ZERO,
     belly,
     chest,
     head: along(chest, skull.up, SIZES.neck + SIZES.headRadius),

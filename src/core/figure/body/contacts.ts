@@ -6,6 +6,8 @@ import {
   lowestPoint,
   movedBody,
   SIDES,
+  STRAIGHT,
+  underTrunkAndHead,
   type Body,
   type LegBones,
   type Side,
@@ -41,24 +43,12 @@ export function under({ arms, legs }: Pick<Body, 'arms' | 'legs'>, end: LimbEnd,
   return [x, y - thick, z];
 }
 
-/** Of a straight leg: a little less than all of it, so that a knee has a side to bend to. */
-const STRAIGHT = 0.9995;
-
 /** How high a joint is over another that is so far off, where the two are no farther apart than `length`. */
 const rise = (far: number, length: number): number =>
   Math.sqrt(Math.max(0, length ** 2 - far ** 2));
 
 /** No further than this, in heights: legs that reach far along the ground would pull it all the way down. */
 const MOST_SUNK = 0.09;
-
-/** How far hips, back and head are above the ground, in heights. */
-const roomUnder = ({ hips, belly, chest, head }: Body): number =>
-  Math.min(
-    hips[1] - THICK.hips,
-    belly[1] - THICK.chest,
-    chest[1] - THICK.chest,
-    head[1] - SIZES.headRadius,
-  );
 
 /**
  * How far a body sinks, so that legs reach what they stand on, in heights: `least` at the least. Below 0 it
@@ -79,7 +69,7 @@ export function sinkFor(body: Body, goals: Goals, least: number): number {
   const knees = sinks.flatMap(({ end, sink }) => (end === 'knee' ? [sink] : []));
   const feet = sinks.flatMap(({ end, sink }) => (end === 'foot' ? [sink] : []));
   const sink = Math.max(...(knees.length > 0 ? knees : [least]), ...feet);
-  return Math.min(sink, MOST_SUNK, roomUnder(body));
+  return Math.min(sink, MOST_SUNK, underTrunkAndHead(body));
 }
 
 /** A leg whose thigh points at where the knee is to be; what is below the knee goes with it. */

@@ -37,9 +37,12 @@ function middleOf(root: Vec, end: Vec, first: number, second: number, pole: Vec)
   return add(along(root, line, on), times(pole, off));
 }
 
+/** Of a straight limb: a little less than all of it, so that its joint has a side to bend to. */
+export const STRAIGHT = 0.9995;
+
 /** The end of a limb: where it reaches, as far as it can. Never closer than a fifth, never beyond. */
 export function endOf(root: Vec, towards: Vec, length: number): Vec {
-  const far = Math.min(Math.max(size(towards), 0.2), 0.9995);
+  const far = Math.min(Math.max(size(towards), 0.2), STRAIGHT);
   return along(root, normalise(towards, [0, -1, 0]), far * length);
 }
 

@@ -1,6 +1,9 @@
 /** A place or a direction in space: x to the figure's left, y up, z to its front. */
 export type Vec = readonly [x: number, y: number, z: number];
 
+/** Nowhere else, or no way at all. */
+export const ZERO: Vec = [0, 0, 0];
+
 export const add = (a: Vec, b: Vec): Vec => [a[0] + b[0], a[1] + b[1], a[2] + b[2]];
 export const minus = (a: Vec, b: Vec): Vec => [a[0] - b[0], a[1] - b[1], a[2] - b[2]];
 export const times = (a: Vec, k: number): Vec => [a[0] * k, a[1] * k, a[2] * k];

@@ -1,10 +1,20 @@
 import type { Camera } from './camera';
 import { flat, type Paint, type Shape } from './figure-shape';
 import type { Mood } from './moods';
-import type { Vec } from '../body/vec';
+import type { Body } from '../body/body';
+import { SIZES } from '../body/proportions';
+import { along, type Vec } from '../body/vec';
+
+const R = SIZES.headRadius;
 
 /** A place on the head: to its left, up and to the front, in radii of it. */
 export type OnHead = (left: number, up: number, front: number) => Vec;
+
+/** Places on the head of a body. */
+export const onHeadOf =
+  ({ head, skull }: Pick<Body, 'head' | 'skull'>): OnHead =>
+  (left, up, front) =>
+    along(along(along(head, skull.left, left * R), skull.up, up * R), skull.front, front * R);
 
 /** The head that a face is drawn on, and who looks at it. */
 export type Head = Readonly<{

@@ -1,6 +1,6 @@
 import { SIDES, type Body, type Side } from '../body/body';
 import { cameraOf, type Camera } from './camera';
-import { featuresOf, noseOf } from './faces';
+import { featuresOf, noseOf, onHeadOf } from './faces';
 import { hairShapes } from './hair';
 import { handShapes } from './hands';
 import type { Mood } from './moods';
@@ -19,7 +19,7 @@ import {
   type Point,
   type Shape,
 } from './figure-shape';
-import { add, along, apart, lerp, normalise, times, type Vec } from '../body/vec';
+import { add, along, apart, lerp, normalise, times, type Vec, ZERO } from '../body/vec';
 
 const SLEEVE = 0.62;
 const TROUSER = 0.5;
@@ -171,10 +171,9 @@ function head(
   hair: Hair,
   { small, mood, blows, sway }: Readonly<{ small: boolean; mood: Mood; blows: boolean; sway: Vec }>,
 ): FigurePart {
-  const { left, up, front } = body.skull;
+  const { left, front } = body.skull;
   const R = SIZES.headRadius;
-  const at = (l: number, u: number, f: number): Vec =>
-    add(add(along(body.head, left, l * R), times(up, u * R)), times(front, f * R));
+  const at = onHeadOf(body);
   const ball = (l: number, u: number, f: number, r: number, paint: Paint): Shape => ({
     kind: 'oval',
     at: flat(see(at(l, u, f))),
@@ -261,12 +260,11 @@ function shadow(body: Body, see: Camera): FigurePart {
   };
 }
 
-const STILL: Vec = [0, 0, 0];
 const PLAIN: Build = { hair: 'short', seat: 'chair' };
 
 /** Everything of a moment, what is farthest first. */
 export function partsOf(moment: Moment, drawing: Drawing = {}): readonly FigurePart[] {
-  const { flip = false, build = PLAIN, small = false, mood = 'joy', sway = STILL } = drawing;
+  const { flip = false, build = PLAIN, small = false, mood = 'joy', sway = ZERO } = drawing;
   const see = cameraOf(moment.figure.view, flip);
   const { body } = moment;
   return [

@@ -2,15 +2,16 @@ import type { Body } from '../body/body';
 import { SIZES } from '../body/proportions';
 import { add, along, minus, normalise, size, times, type Vec } from '../body/vec';
 import type { Camera } from './camera';
+import { onHeadOf } from './faces';
 import { flat, type Hair, type Shape } from './figure-shape';
 
 const R = SIZES.headRadius;
 
-/** On the head: to its left, up and to the front, in radii of it. */
-type OnHead = readonly [left: number, up: number, front: number];
+/** A place or a way on the head: to its left, up and to the front, in radii of it. */
+type Spot = readonly [left: number, up: number, front: number];
 
 /** What hair has beside the ball of the head and keeps its place on it. */
-const CROWNS: Readonly<Record<Hair, readonly (readonly [at: OnHead, radius: number])[]>> = {
+const CROWNS: Readonly<Record<Hair, readonly (readonly [at: Spot, radius: number])[]>> = {
   short: [],
   bun: [[[0, 1.05, -0.35], 0.42]],
   tail: [],
@@ -29,7 +30,7 @@ const CROWNS: Readonly<Record<Hair, readonly (readonly [at: OnHead, radius: numb
 const HANGING: Readonly<
   Record<
     Hair,
-    readonly Readonly<{ from: OnHead; out: OnHead; at: readonly (readonly [number, number])[] }>[]
+    readonly Readonly<{ from: Spot; out: Spot; at: readonly (readonly [number, number])[] }>[]
   >
 > = {
   short: [],
@@ -77,13 +78,13 @@ const OUTSIDE = 1.12;
  * head goes. `sway` is how far the head has come in a tenth of a second, in heights.
  */
 export function hairShapes(
-  { head, skull }: Pick<Body, 'head' | 'skull'>,
+  body: Pick<Body, 'head' | 'skull'>,
   see: Camera,
   hair: Hair,
   sway: Vec,
 ): readonly Shape[] {
-  const onHead = ([l, u, f]: OnHead): Vec =>
-    add(add(times(skull.left, l * R), times(skull.up, u * R)), times(skull.front, f * R));
+  const { head } = body;
+  const onHead = onHeadOf(body);
   const ball = (at: Vec, radius: number): Shape => ({
     kind: 'oval',
     at: flat(see(at)),
@@ -91,11 +92,11 @@ export function hairShapes(
     ry: radius * R,
     paint: 'hair',
   });
-  const crown = CROWNS[hair].map(([at, radius]) => ball(add(head, onHead(at)), radius));
+  const crown = CROWNS[hair].map(([at, radius]) => ball(onHead(...at), radius));
   const hanging = HANGING[hair].flatMap(({ from, out, at }) => {
-    const root = add(head, onHead(from));
+    const root = onHead(...from);
     const way = normalise(
-      add(add([0, -1, 0], times(onHead(out), 1 / R)), times(sway, -LAGS)),
+      add(add([0, -1, 0], times(minus(onHead(...out), head), 1 / R)), times(sway, -LAGS)),
       [0, -1, 0],
     );
     return at.map(([far, radius]) => {

@@ -5,7 +5,8 @@ import { SIDES, type Side } from '../body/body';
 import { bodyOf } from '../body/contacts';
 import { add, size, times, type Vec } from '../body/vec';
 import type { Motion } from './going';
-import { poseBetween, stancesAtTempo, type Pacing } from './motion';
+import type { Ease } from './eases';
+import { poseBetween, stancesAtTempo } from './motion';
 
 /** Standard gravity, m/s². */
 export const GRAVITY = 9.81;
@@ -37,7 +38,7 @@ type Step = Readonly<{
   pose: Pose;
   places: readonly number[];
   own: number | null;
-  ease?: Pacing['eases'][number];
+  ease?: Ease;
   time: Readonly<{ seconds: number } | { weight: number; most: number }>;
 }>;
 /** Keys in the air between two on the ground; counted on beyond the loop's end. */

@@ -1,7 +1,7 @@
 import type { Pose } from '../../model/pose';
 import type { Body, Side } from '../body/body';
 import { under, type LimbEnd } from '../body/contacts';
-import { add, apart, dot, minus, normalise, size, times, type Vec } from '../body/vec';
+import { add, apart, dot, minus, normalise, size, times, type Vec, ZERO } from '../body/vec';
 import { TOUCHES } from './ground';
 
 /** Who stays sets a foot or a hand elsewhere where it would have to slide further than this, in heights. */
@@ -10,8 +10,6 @@ const STEPS_OVER = 0.23;
 const TREADS_OVER = 0.06;
 /** What moves less than this under a body that goes on is dragged along, in heights. */
 const DRAGGED = 0.03;
-
-const ZERO: Vec = [0, 0, 0];
 
 export type Limb = 'leg' | 'hand';
 

@@ -2,6 +2,7 @@ import { SIDES, type Body } from '../body/body';
 import type { Figure, Holder } from '../../model/figure';
 import type { Limb, Pose } from '../../model/pose';
 import { add, apart, lerp, swung, times, type Vec } from '../body/vec';
+import { arch, EASES, type Ease } from './eases';
 import { goneAt, leavingProps, type Leaving, type Seen } from './gone';
 import { bodyIn, stancesOf, type Stances } from './stances';
 import { standing } from './standing';
@@ -18,15 +19,6 @@ export type Moment = Readonly<{
   key: number;
   nearness: number;
 }>;
-
-/** How speed goes from one key pose to the next: gathered, lost, both, or neither. */
-export type Ease = 'gathering' | 'losing' | 'smooth' | 'even';
-const EASES: Readonly<Record<Ease, (t: number) => number>> = {
-  gathering: (t) => t * t,
-  losing: (t) => 1 - (1 - t) * (1 - t),
-  smooth: (t) => t * t * (3 - 2 * t),
-  even: (t) => t,
-};
 
 const line = (a: number, b: number, t: number) => a + (b - a) * t;
 /** Up as a thrown thing goes up, and down as it falls: free flight is a parabola in time. */
@@ -172,7 +164,7 @@ export function momentAt(
       // A thing in the air goes evenly to the side: what it is held by eases.
       a.arc === 0 ? eased : t,
     );
-    return { at: add(at, [0, a.arc * 4 * t * (1 - t), 0]), seen: 1 };
+    return { at: add(at, [0, a.arc * arch(t), 0]), seen: 1 };
   });
   const key = t < 0.5 ? last : next;
   const away = Math.abs(share - figure.keys[key]!.at);

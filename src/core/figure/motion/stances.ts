@@ -2,7 +2,8 @@ import type { Figure } from '../../model/figure';
 import type { Pose } from '../../model/pose';
 import { looseBody, SIDES, type Body, type Side } from '../body/body';
 import { grounded, sinkFor, under, type Goals, type LegGoal } from '../body/contacts';
-import { add, apart, lerp, minus, type Vec } from '../body/vec';
+import { add, apart, lerp, minus, size, type Vec, ZERO } from '../body/vec';
+import { arch, EASES } from './eases';
 import { groundOf, type Ground } from './ground';
 import {
   endsOf,
@@ -21,8 +22,6 @@ const LIFT = 0.05;
 const FAR = 0.2;
 /** How much more a foot is lifted that leaves the ground or comes to it, so that it doesn't sweep along. */
 const CLEARS = 0.04;
-
-const ZERO: Vec = [0, 0, 0];
 
 type PerLimb<One> = Readonly<Record<Limb, Readonly<Record<Side, One>>>>;
 
@@ -110,15 +109,11 @@ export function stancesOf(figure: Figure, bodyAt: (share: number) => Body): Stan
   };
 }
 
-const smooth = (t: number) => t * t * (3 - 2 * t);
-/** Up from 0 to 1 at the middle, and down again. */
-const arch = (t: number) => 4 * t * (1 - t);
-
 /** A place on the way of a limb that is lifted and set down. */
 function stepAt(from: Vec, to: Vec, share: number): Vec {
   const t = Math.max(0, Math.min(1, share));
   const lift = LIFT * Math.min(1, apart(from, to) / FAR) * arch(t);
-  return add(lerp(from, to, smooth(t)), [0, lift, 0]);
+  return add(lerp(from, to, EASES.smooth(t)), [0, lift, 0]);
 }
 
 /** Between two key poses: which, how far in time and in speed, and the share of the loop. */
@@ -140,10 +135,10 @@ export function bodyIn(stances: Stances, figure: Figure, pose: Pose, now: Betwee
   const gone = drift(now.share);
   /** Where two limbs are set elsewhere they go one after the other. */
   const inTurn = (limb: Limb, side: Side, { begins, ends }: Step) => {
-    const t = (now.share - begins) / (ends - begins);
+    const share = (now.share - begins) / (ends - begins);
     const other = spans[limb][side === 'L' ? 'R' : 'L'][last];
-    if (figure.travels !== 'none' || other?.kind !== 'steps') return t;
-    return side === 'L' ? 2 * t : 2 * t - 1;
+    if (figure.travels !== 'none' || other?.kind !== 'steps') return share;
+    return side === 'L' ? 2 * share : 2 * share - 1;
   };
   const bears = (['leg', 'hand'] as const).some((limb) =>
     SIDES.some((side) => spans[limb][side][last]?.kind === 'stays'),
@@ -159,7 +154,7 @@ export function bodyIn(stances: Stances, figure: Figure, pose: Pose, now: Betwee
     const own = shifts[limb][side];
     const shift = lerp(own[last]!, own[next]!, eased);
     const lift = leaves(limb, side) ? CLEARS * arch(t) : 0;
-    if (limb === 'hand' && lift === 0 && apart(shift, ZERO) < STILL) return null;
+    if (limb === 'hand' && lift === 0 && size(shift) < STILL) return null;
     const at = add(add(hangsAt(loose, limb, side), shift), [0, lift, 0]);
     return limb === 'leg'
       ? { end: 'ankle', at }
