@@ -326,7 +326,7 @@ export { NO_DEBRIEF, plannedCues, RUN, type Debrief, type Run } from './log/run'
 // review
 export { runOfReview, scriptChecksum } from './review/run-of-review';
 export { momentInWords } from './review/moment-words';
-export { snapped, voicesIn, type SpeechSpan } from './review/voices';
+export { readingSeconds, snapped, voicesIn, type SpeechSpan } from './review/voices';
 export { patchMp4, patchWebm, placeForChapters, type Patch } from './formats/film/film-chapters';
 export { guideOf, soundsOf } from './formats/wav/guide-track';
 export {

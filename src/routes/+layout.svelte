@@ -110,11 +110,6 @@
     {/await}
   {/snippet}
 </svelte:boundary>
-<div
-  class="pointer-events-none fixed inset-x-0 bottom-4 z-40 flex flex-col items-center gap-2 px-4 print:hidden"
-  role="status"
->
-  {#if notices.list.length > 0}
-    {#await import('$lib/ui/NoticeBar.svelte') then { default: NoticeBar }}<NoticeBar />{/await}
-  {/if}
-</div>
+{#if notices.begun}
+  {#await import('$lib/ui/NoticeBar.svelte') then { default: NoticeBar }}<NoticeBar />{/await}
+{/if}

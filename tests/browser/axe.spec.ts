@@ -107,7 +107,7 @@ test('a series, what could be next in it and what it covers are clean', async ({
   await page.getByRole('button', { name: /^What shall we do/u }).click();
   await expect(page.locator('[data-proposals] li').first()).toBeVisible({ timeout: 30_000 });
   await check(page, 'a series');
-  await page.getByRole('button', { name: 'What rides along' }).click();
+  await page.getByText('What rides along', { exact: true }).click();
   await check(page, 'what rides along', '[data-coverage]');
   await page.setViewportSize({ width: 320, height: 640 });
   const width = await page.evaluate(() => document.documentElement.scrollWidth);

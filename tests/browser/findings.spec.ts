@@ -63,7 +63,8 @@ test('words that may hurt are noted with other words, until the presenter switch
   await saved(page);
   const desk = page.url();
   await page.goto('/settings');
-  await page.getByLabel('Tell me of words that may shame').uncheck();
+  await page.getByText('Tell me of words that may shame').click();
+  await expect(page.getByRole('switch', { name: 'that may shame' })).not.toBeChecked();
   await page.goto(desk);
   await expect(page.locator('article[data-beat] textarea').first()).toHaveValue(/boys and girls/u);
   await expect(note).toHaveCount(0);

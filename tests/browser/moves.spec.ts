@@ -117,7 +117,7 @@ test('finds moves by their first sound, and thinks of names in the story', async
   const before = await name.inputValue();
   await name.focus();
   await beat.first().getByRole('button', { name: 'name ideas' }).click();
-  const ideas = beat.first().getByLabel('Name ideas').locator('button[title]');
+  const ideas = beat.first().getByLabel('Name ideas').locator('button.inline-word');
   const idea = await ideas.first().innerText();
   await ideas.first().click();
   await expect(name).toHaveValue(idea);

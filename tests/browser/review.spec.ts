@@ -296,12 +296,12 @@ test('the microphone hears how fast somebody reads; refused, the clock does', as
   try {
     const stop = allowed.page.getByRole('button', { name: 'Stop: I’m done' });
     await expect(stop).toBeVisible();
-    // Nobody reads the passage in less than this.
-    await allowed.page.waitForTimeout(27_000);
+    // Nobody reads the passage in less than this; a busy machine begins to hear late.
+    await allowed.page.waitForTimeout(32_000);
     await stop.click();
     await expect(allowed.said).toContainText(/\d+ words a minute/);
     const words = Number(/\d+/.exec((await allowed.said.textContent())!)![0]);
-    expect(words).toBeGreaterThan(150);
+    expect(words).toBeGreaterThan(120);
     expect(words).toBeLessThan(260);
   } finally {
     await allowed.browser.close();

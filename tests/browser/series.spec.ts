@@ -153,6 +153,7 @@ test('a deleted adventure leaves its place and its numbers, told', async ({ page
   const before = await dots.count();
   await openShelf(page);
   await chooseMore(page, 'Six lamps before dark', 'Delete');
+  await expect(page.getByText('“Six lamps before dark” is in the trash.')).toBeVisible();
   await page.goto('/series');
   await page.getByRole('link', { name: 'Tuesdays', exact: true }).click();
   await expect(line(page, 0)).toContainText('isn’t on your shelf any more');

@@ -81,6 +81,7 @@ test('exports the pack, the track and everything else over the wire; an empty on
   const post = (format: string, more: object = {}) =>
     request.post(`/api/export/${format}`, { headers, data: { adventure: data, ...more } });
   const pdf = await post('pdf', { paper: 'letter', ink: 'saving', parts: ['run-sheet'] });
+  expect(pdf.status(), pdf.ok() ? '' : await pdf.text()).toBe(200);
   expect(pdf.headers()['content-type']).toBe('application/pdf');
   expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');
   for (const [format, begins] of [

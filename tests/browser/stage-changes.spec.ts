@@ -231,7 +231,8 @@ test('starting points can be led to their end with next alone', async ({ page })
 
 test('music of one’s own is kept in this browser, and given back', async ({ page }) => {
   await page.goto('/settings');
-  await page.getByLabel(/A little music/u).check();
+  await page.getByText('A little music').click();
+  await expect(page.getByRole('switch', { name: 'A little music' })).toBeChecked();
   await expect(page.getByText('a small tune of Arrup’s own')).toBeVisible();
   await page
     .getByLabel('Music of your own')

@@ -35,6 +35,8 @@ export const PROPS = [
   'balloon',
   'parachute',
   'toy',
+  /** Who does it with the child, as in a mirror; set across, in turn with it. */
+  'partner',
 ] as const;
 export type PropKind = (typeof PROPS)[number];
 

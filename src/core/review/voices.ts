@@ -42,3 +42,19 @@ export function snapped(seconds: number, voices: readonly SpeechSpan[] | null): 
   }
   return best;
 }
+
+/**
+ * How long somebody read, from the first word to the last, pauses included: by the clock on the wall, less
+ * the quiet before and after. A busy device loses pieces of sound, so the sound alone would be too short.
+ * @param soundSeconds how long the sound is; @param clockSeconds how long it was listened.
+ * @returns seconds, or null where nobody was heard.
+ */
+export function readingSeconds(
+  voices: readonly SpeechSpan[],
+  soundSeconds: number,
+  clockSeconds: number,
+): number | null {
+  if (voices.length === 0) return null;
+  const quiet = voices[0]![0] + Math.max(0, soundSeconds - voices.at(-1)![1]);
+  return Math.max(0, Math.max(clockSeconds, soundSeconds) - quiet);
+}

@@ -15,6 +15,7 @@
   import type { BackupItem } from './backup-file';
   import { standingsOf, takeBack, type Standing } from './backup-rows';
   import { backups } from './backup-state.svelte';
+  import FileButton from '$lib/ui/parts/FileButton.svelte';
 
   type Look = Readonly<{
     file: string;
@@ -25,7 +26,6 @@
   let look = $state.raw<Look | null>(null);
   let refused = $state('');
   let working = $state(false);
-  let picker: HTMLInputElement;
   const chosen = new SvelteSet<number>();
 
   const KIND: Readonly<Record<BackupItem['store'], string>> = {
@@ -64,12 +64,9 @@
     }
   }
 
-  async function open() {
-    const file = picker.files?.[0];
-    picker.value = '';
+  async function open(file: File) {
     look = null;
     refused = '';
-    if (!file) return;
     working = true;
     try {
       const { readBackup } = await import('./backup-file');
@@ -117,22 +114,15 @@
     <button type="button" class="btn-lamp" disabled={working} onclick={save}>
       <Download size={20} aria-hidden="true" />Save a backup
     </button>
-    <button
-      type="button"
+    <FileButton
+      label="Backup file"
+      accept=".zip,application/zip"
       class="btn-quiet border border-line"
       disabled={working}
-      onclick={() => picker.click()}
+      onfile={(file) => void open(file)}
     >
       <FolderOpen size={20} aria-hidden="true" />Read a backup
-    </button>
-    <input
-      bind:this={picker}
-      type="file"
-      accept=".zip,application/zip"
-      class="hidden"
-      aria-label="Backup file"
-      onchange={open}
-    />
+    </FileButton>
     {#if backups.canHaveFolder && !backups.folderName}
       <button
         type="button"

@@ -1,6 +1,7 @@
 <!-- What the script adds up to: counted moves, landings, lively time, sides. -->
 <script lang="ts">
   import { lengthInWords, type Schedule } from '$core';
+  import { tip } from '$lib/ui/parts/tip';
 
   const { schedule }: { schedule: Schedule } = $props();
 
@@ -19,7 +20,7 @@
     <dt class="text-soft">landings</dt>
     <dd class="font-semibold">{all.landings}</dd>
   </div>
-  <div class="flex gap-1.5" title="Moderate to vigorous: levels 4 and 5 of 5">
+  <div class="flex gap-1.5" {@attach tip('Moderate to vigorous: levels 4 and 5 of 5')}>
     <dt class="text-soft">lively</dt>
     <dd class="font-semibold">{lengthInWords(lively)}</dd>
   </div>

@@ -16,6 +16,7 @@
   import AskedSentence from './AskedSentence.svelte';
   import TempoSentence from './TempoSentence.svelte';
   import InlineNumber from '$lib/ui/InlineNumber.svelte';
+  import { tip } from '$lib/ui/parts/tip';
 
   type Props = {
     dose: Dose;
@@ -119,7 +120,7 @@
       class={['inline-word text-center tabular', wrong && 'border-pencil! text-pencil']}
       aria-label="How many; several numbers make a ladder"
       aria-invalid={wrong}
-      title="Several numbers make a ladder: 10, 15, 20"
+      {@attach tip('Several numbers make a ladder: 10, 15, 20')}
       value={shown}
       oninput={(event) => input(event.currentTarget.value)}
       onfocus={(event) => event.currentTarget.select()}

@@ -3,6 +3,7 @@
   import MessageCircle from '@lucide/svelte/icons/message-circle';
   import type { Snippet } from 'svelte';
   import LineArea from '$lib/ui/LineArea.svelte';
+  import { tip } from '$lib/ui/parts/tip';
 
   type Props = {
     text: string;
@@ -27,7 +28,7 @@
 </script>
 
 <div class={['meanwhile', !open && 'closed']} data-meanwhile>
-  <p class="tag" title="Said while they do it">
+  <p class="tag" {@attach tip('Said while they do it')}>
     <MessageCircle size={14} aria-hidden="true" /><span>meanwhile</span>
   </p>
   <div>

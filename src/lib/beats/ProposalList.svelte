@@ -1,6 +1,7 @@
 <!-- Ideas that are thought of when asked for; one touch takes one. -->
 <script lang="ts" generics="Proposal extends { key: string; text: string; title: string }">
   import Lightbulb from '@lucide/svelte/icons/lightbulb';
+  import { tip } from '$lib/ui/parts/tip';
 
   type Props = {
     /** What the ideas are for: another subject, and they are forgotten. */
@@ -33,7 +34,7 @@
       <button
         type="button"
         class="inline-word font-heading text-ink"
-        title={proposal.title}
+        {@attach tip(proposal.title)}
         onclick={() => {
           // The keyboard stays in the beat when the ideas go.
           asking?.focus();

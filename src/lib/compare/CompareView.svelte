@@ -19,6 +19,7 @@
   import { ownMoves } from '$lib/store/own-move-store.svelte';
   import { compare } from './compare-place.svelte';
   import { differenceInWords } from './difference-words';
+  import FileButton from '$lib/ui/parts/FileButton.svelte';
 
   const { draft }: { draft: AdventureDraft } = $props();
 
@@ -31,11 +32,9 @@
       !theirs.chapters.some(({ id }) => own.chapters.some((chapter) => chapter.id === id)),
   );
   let reasons = $state.raw<readonly string[]>([]);
-  let picker: HTMLInputElement;
   let heading = $state<HTMLElement>();
 
-  async function read(file: File | undefined) {
-    if (!file) return;
+  async function read(file: File) {
     await ownMoves.load();
     const asked = await askToReadFile(file, ownMoves.list);
     const result = await asked.result.catch(() => null);
@@ -67,13 +66,14 @@
   what you like: nothing of yours changes before you do.
 </p>
 <p class="mt-4 flex flex-wrap gap-3">
-  <button
-    type="button"
+  <FileButton
+    label="What came back"
+    accept=".json,.html"
     class={theirs ? 'btn-quiet border border-line' : 'btn-lamp'}
-    onclick={() => picker.click()}
+    onfile={(file) => void read(file)}
   >
     <FolderOpen size={20} aria-hidden="true" />{theirs ? 'Open another' : 'Open what came back'}
-  </button>
+  </FileButton>
   <button
     type="button"
     class="btn-quiet border border-line"
@@ -82,17 +82,6 @@
   >
     <Undo size={20} aria-hidden="true" />Undo
   </button>
-  <input
-    bind:this={picker}
-    type="file"
-    accept=".json,.html"
-    class="hidden"
-    aria-label="What came back"
-    onchange={() => {
-      void read(picker.files?.[0]);
-      picker.value = '';
-    }}
-  />
 </p>
 {#if reasons.length > 0}
   <div class="mt-4 border-l-4 border-pencil py-1 pl-5" role="alert">

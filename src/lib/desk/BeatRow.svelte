@@ -16,6 +16,7 @@
   import OtherWays from './OtherWays.svelte';
   import { putBelow } from './put-in';
   import type { ScriptRow } from './script-rows.svelte';
+  import { tip } from '$lib/ui/parts/tip';
 
   type Props = { desk: Desk; row: ScriptRow };
   const { desk, row }: Props = $props();
@@ -102,7 +103,13 @@
     ['stays', '“Fit it” leaves it alone'],
     ['may go', '“Fit it” may leave it out'],
   ] as const;
-  const TOOL = 'btn-quiet text-soft hover:text-ink min-h-0! py-0.5! px-2!';
+  const TOOLS = [
+    { word: 'line below', keys: 'Ctrl+Enter', icon: Plus, run: () => desk.insertAfter(beat.id) },
+    { word: 'up', keys: 'Alt+↑', icon: ArrowUp, run: () => desk.shift(beat.id, -1) },
+    { word: 'down', keys: 'Alt+↓', icon: ArrowDown, run: () => desk.shift(beat.id, 1) },
+    { word: 'again', keys: '', icon: Copy, run: () => desk.duplicate(beat.id) },
+    { word: 'delete', keys: 'Alt+Delete', icon: Trash, run: () => desk.remove(beat.id) },
+  ] as const;
 </script>
 
 <!-- Keys of the row work from any field within it. -->
@@ -124,7 +131,7 @@
     <span
       use:dragHandle
       class="clip"
-      title="Line {number}: drag it by this"
+      {@attach tip(`Line ${number}: drag it by this`)}
       aria-label="Move beat {number}: Enter, then arrow keys">{number}</span
     >
     <span class="clock">{desk.rows.clocks.get(row.beat.id)}</span>
@@ -154,26 +161,16 @@
         {/await}
       {/if}
       <div class="mt-1 -ml-1 flex flex-wrap" role="group" aria-label="This beat">
-        <button
-          type="button"
-          class={TOOL}
-          title="Ctrl+Enter"
-          onclick={() => desk.insertAfter(beat.id)}
-        >
-          <Plus size={16} aria-hidden="true" />line below
-        </button>
-        <button type="button" class={TOOL} title="Alt+↑" onclick={() => desk.shift(beat.id, -1)}>
-          <ArrowUp size={16} aria-hidden="true" />up
-        </button>
-        <button type="button" class={TOOL} title="Alt+↓" onclick={() => desk.shift(beat.id, 1)}>
-          <ArrowDown size={16} aria-hidden="true" />down
-        </button>
-        <button type="button" class={TOOL} onclick={() => desk.duplicate(beat.id)}>
-          <Copy size={16} aria-hidden="true" />again
-        </button>
-        <button type="button" class={TOOL} title="Alt+Delete" onclick={() => desk.remove(beat.id)}>
-          <Trash size={16} aria-hidden="true" />delete
-        </button>
+        {#each TOOLS as { word, keys, icon: Icon, run } (word)}
+          <button
+            type="button"
+            class="btn-quiet min-h-0! px-2! py-0.5! text-soft hover:text-ink"
+            {@attach tip(keys)}
+            onclick={run}
+          >
+            <Icon size={16} aria-hidden="true" />{word}
+          </button>
+        {/each}
         <span class="pl-2 text-soft">
           <InlineChoice
             value={beat.fit ?? 'free'}

@@ -11,6 +11,7 @@
   import ForWhom from './ForWhom.svelte';
   import LengthLine from './LengthLine.svelte';
   import SaveState from './SaveState.svelte';
+  import { tip } from '$lib/ui/parts/tip';
 
   const { desk }: { desk: Desk } = $props();
 
@@ -36,7 +37,7 @@
     <button
       type="button"
       class="btn-quiet"
-      title="Undo: Ctrl+Z"
+      {@attach tip('Undo: Ctrl+Z')}
       disabled={!desk.draft.canUndo}
       onclick={() => desk.draft.undo()}
     >
@@ -46,7 +47,7 @@
     <button
       type="button"
       class="wide btn-quiet"
-      title="Redo: Ctrl+Shift+Z"
+      {@attach tip('Redo: Ctrl+Shift+Z')}
       disabled={!desk.draft.canRedo}
       onclick={() => desk.draft.redo()}
     >
@@ -55,7 +56,7 @@
     <button
       type="button"
       class={['btn-quiet', desk.looking.at && 'bg-sunk']}
-      title="Open or close: Ctrl+."
+      {@attach tip('Open or close: Ctrl+.')}
       aria-expanded={desk.looking.at !== null}
       aria-controls="look"
       onclick={() => desk.toggleLook()}

@@ -11,6 +11,7 @@
   import { LOOKS, type Look } from './looking.svelte';
   import WhosePace from './WhosePace.svelte';
   import StoryAndRoom from './StoryAndRoom.svelte';
+  import { tip } from '$lib/ui/parts/tip';
 
   const { desk }: { desk: Desk } = $props();
 
@@ -31,11 +32,11 @@
       class="flex min-h-0 flex-1 flex-col"
     >
       <div class="flex items-start border-b border-line pl-2">
-        <Tabs.List class="m-0! flex flex-1 flex-wrap gap-0! border-0! p-0!">
+        <Tabs.List class="flex flex-1 flex-wrap">
           {#each LOOKS as [value, word] (value)}
             <Tabs.Trigger
               {value}
-              class="h-9! rounded-none! px-1.5! text-[0.9375rem]! text-soft! hover:bg-transparent! hover:text-ink! data-selected:bg-transparent! data-selected:font-bold! data-selected:text-ink! data-selected:shadow-[inset_0_-3px_0_var(--lamp)]"
+              class="h-9 px-1.5 text-[0.9375rem] text-soft hover:text-ink data-selected:font-bold data-selected:text-ink data-selected:shadow-[inset_0_-3px_0_var(--lamp)]"
               >{word}</Tabs.Trigger
             >
           {/each}
@@ -44,7 +45,7 @@
           type="button"
           class="btn-quiet"
           aria-label="Close what to look at"
-          title="Escape, or Ctrl+."
+          {@attach tip('Escape, or Ctrl+.')}
           onclick={() => desk.closeLook()}><X size={18} aria-hidden="true" /></button
         >
       </div>

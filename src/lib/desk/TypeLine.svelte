@@ -24,6 +24,7 @@
   import { addBoth, addReading, takePlan, usualReading } from './put-in';
   import { typedLine } from './typed-line';
   import { untrack } from 'svelte';
+  import { tip } from '$lib/ui/parts/tip';
 
   type Props = {
     desk: Desk;
@@ -163,7 +164,7 @@
       type="button"
       class="btn-quiet min-h-7! px-2! py-0! text-soft hover:text-ink"
       aria-label="Choose from pictures"
-      title="Choose from pictures"
+      {@attach tip('Choose from pictures')}
       aria-expanded={picking}
       onclick={() => (picking = !picking)}
     >

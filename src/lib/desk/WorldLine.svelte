@@ -3,6 +3,7 @@
   import { withWorld, type World } from '$core';
   import { worldsOnShelf } from '$lib/store/worlds';
   import type { Desk } from './desk.svelte';
+  import { tip } from '$lib/ui/parts/tip';
 
   const { desk }: { desk: Desk } = $props();
 
@@ -34,7 +35,7 @@
       <button
         type="button"
         class="btn-quiet max-w-full border! border-line! text-left"
-        title="Its cast, words and colours join this story. What you have stays."
+        {@attach tip('Its cast, words and colours join this story. What you have stays.')}
         onclick={() => desk.edit((now) => withWorld(now, world))}>{world.name}</button
       >
     {/each}

@@ -14,6 +14,7 @@
   import { planFilm } from './film-plan';
   import FilmStill from './FilmStill.svelte';
   import { PICTURES_A_SECOND } from './zip-pictures';
+  import ShareDone from '$lib/ui/parts/ShareDone.svelte';
 
   type Props = { adventure: Adventure; pace: Pace; look: LookChoice };
   const { adventure, pace, look }: Props = $props();
@@ -169,7 +170,7 @@
         {/if}
         <div class="mt-3 flex flex-wrap items-center gap-x-3 gap-y-2" data-film={now.step}>
           {#if now.step === 'making'}
-            <progress class="h-2 w-40" max="1" value={now.share} aria-label="The film"></progress>
+            <ShareDone label="The film" share={now.share} />
             <span class="tabular">{percent(now.share)}</span>
             <span class="text-soft">{leftInWords(now.secondsLeft)}</span>
             <button type="button" class="btn-quiet border border-line" onclick={() => making.stop()}

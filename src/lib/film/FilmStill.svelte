@@ -6,6 +6,7 @@
   import { loadFilmFonts } from './film-fonts';
   import type { FilmPlan } from './film-plan';
   import { framePainter } from './paint-frame';
+  import Slide from '$lib/ui/parts/Slide.svelte';
 
   type Props = {
     plan: FilmPlan;
@@ -47,19 +48,17 @@
     {@attach still}
   ></canvas>
   <figcaption class="mt-2">
-    <label class="flex items-center gap-3">
+    <div class="flex items-center gap-3">
       <span class="shrink-0 tabular">At {clockOf(seconds)}</span>
-      <input
-        type="range"
-        class="min-w-0 flex-1"
-        min="0"
-        max={plan.totalSeconds}
-        step="0.2"
+      <Slide
+        label="Look at a moment of the film"
         value={seconds}
-        aria-label="Look at a moment of the film"
-        aria-valuetext={clockOf(seconds)}
-        oninput={(event) => (chosen = event.currentTarget.valueAsNumber)}
+        min={0}
+        max={plan.totalSeconds}
+        step={0.2}
+        inWords={clockOf}
+        onslide={(moment) => (chosen = moment)}
       />
-    </label>
+    </div>
   </figcaption>
 </figure>

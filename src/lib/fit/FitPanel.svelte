@@ -8,6 +8,7 @@
   import { Cancelled } from '$lib/workers/ask-worker';
   import { askToFit } from './ask-to-fit';
   import { outcomeInWords, swapsBetween, targetOf, WISHES, type Wish } from './wishes';
+  import ShareDone from '$lib/ui/parts/ShareDone.svelte';
 
   const { desk }: { desk: Desk } = $props();
 
@@ -80,9 +81,7 @@
     {wish === 'minutes' ? 'minutes' : 'moves (each side counts)'}
   {/if}
   {#if working}
-    <progress class="mx-2 h-2 w-32 align-middle" max="1" value={share}
-      >Looking for the nearest way</progress
-    >
+    <ShareDone label="Looking for the nearest way" {share} />
     <button type="button" class="min-h-6 underline" onclick={() => working?.()}>stop</button>
   {:else}
     <button type="button" class="ml-2 btn-quiet border border-line" onclick={propose}

@@ -7,6 +7,7 @@
   import { askForForecast } from './ask-for-forecast';
   import { basisInWords, forecastInWords, rangeInWords } from './forecast-words';
   import LengthChart from './LengthChart.svelte';
+  import ShareDone from '$lib/ui/parts/ShareDone.svelte';
 
   const { desk }: { desk: Desk } = $props();
 
@@ -97,7 +98,7 @@
 {#if working}
   <p class="text-soft">
     Playing it through
-    <progress class="mx-2 h-2 w-32 align-middle" max="1" value={share}></progress>
+    <ShareDone label="Playing it through" {share} />
     <button type="button" class="min-h-6 underline" onclick={() => working?.()}>stop</button>
   </p>
 {:else if calledOff === desk.adventure}

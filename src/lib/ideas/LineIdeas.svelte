@@ -5,6 +5,7 @@
   import LivingFigure from '$lib/figures/LivingFigure.svelte';
   import { lastLed } from './last-led';
   import { loadWordNet } from './word-net';
+  import { tip } from '$lib/ui/parts/tip';
 
   type Props = {
     desk: Desk;
@@ -54,7 +55,7 @@
       <button
         type="button"
         class="idea"
-        title="Put {idea.move.plural} below this line"
+        {@attach tip(`Put ${idea.move.plural} below this line`)}
         onclick={() => ontake(idea.move)}
       >
         <span class="picture"><LivingFigure move={idea.move} poses={1} /></span>

@@ -3,6 +3,7 @@
   import { clockOf, counted, howPlansHold, type Run } from '$core';
   import { resolve } from '$app/paths';
   import { format } from 'date-fns';
+  import { tip } from '$lib/ui/parts/tip';
 
   const { runs }: { runs: readonly Run[] } = $props();
 
@@ -31,8 +32,10 @@
     <ul class="mt-3 max-w-3xl">
       {#each held.sessions as one (one.id)}
         <li class="grid grid-cols-[5.5rem_minmax(0,1fr)_6.5rem] items-center gap-3 py-1">
-          <a class="tabular" href={resolve('/logbook/[id]', { id: one.id })} title={one.title}
-            >{format(one.startedAt, 'd MMM')}</a
+          <a
+            class="tabular"
+            href={resolve('/logbook/[id]', { id: one.id })}
+            {@attach tip(one.title)}>{format(one.startedAt, 'd MMM')}</a
           >
           <span class="relative block h-4 rounded-sm bg-sunk" aria-hidden="true">
             <span

@@ -5,6 +5,7 @@
   import { SvelteMap } from 'svelte/reactivity';
   import ReadingMark from './ReadingMark.svelte';
   import ReviewDialog from '$lib/ui/ReviewDialog.svelte';
+  import Switch from '$lib/ui/parts/Switch.svelte';
 
   type Props = {
     title: string;
@@ -46,9 +47,9 @@
         <p class="mt-1 text-pencil">Line {line} is left out: it isn’t understood: {text}</p>
       {/each}
       {#if unsure > 0}
-        <label class="mt-2 flex w-fit items-center gap-2">
-          <input type="checkbox" bind:checked={onlyUnsure} />Show only what isn’t sure
-        </label>
+        <Switch checked={onlyUnsure} onchange={(on) => (onlyUnsure = on)}
+          >Show only what isn’t sure</Switch
+        >
       {/if}
     </header>
     <!-- svelte-ignore a11y_no_noninteractive_tabindex -->

@@ -4,6 +4,8 @@
   import { format } from 'date-fns';
   import CoverageRow from './CoverageRow.svelte';
   import type { SeriesWork } from './series-work.svelte';
+  import Segments from '$lib/ui/parts/Segments.svelte';
+  import { tip } from '$lib/ui/parts/tip';
 
   const { work, onpick }: { work: SeriesWork; onpick: (sessionId: string) => void } = $props();
 
@@ -35,16 +37,12 @@
   } as const;
 </script>
 
-<div class="flex flex-wrap gap-1" role="group" aria-label="What to look at in the row">
-  {#each VIEWS as { id, name } (id)}
-    <button
-      type="button"
-      class={['btn-quiet', view === id && 'border-2 border-water font-semibold']}
-      aria-pressed={view === id}
-      onclick={() => (view = id)}>{name}</button
-    >
-  {/each}
-</div>
+<Segments
+  label="What to look at in the row"
+  value={view}
+  choices={VIEWS.map(({ id, name }) => [id, name] as const)}
+  onchange={(chosen) => (view = chosen)}
+/>
 <!-- A row of weeks may be wider than the page: it's scrolled by touch and by keys. -->
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 <div
@@ -65,7 +63,7 @@
               class="min-h-8 min-w-9 rounded-lg text-sm tabular hover:bg-sunk"
               data-column={session.id}
               aria-label="{dayInWords(session.day)}: {session.title || 'still open'}"
-              title="{dayInWords(session.day)}: {session.title || 'still open'}"
+              {@attach tip(`${dayInWords(session.day)}: ${session.title || 'still open'}`)}
               onclick={() => onpick(session.id)}
               ><span class="block">{format(session.day, 'd')}</span><span class="block text-soft"
                 >{n === 0 || coverage.sessions[n - 1]!.day.slice(0, 7) !== session.day.slice(0, 7)

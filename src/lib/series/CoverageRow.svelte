@@ -1,6 +1,7 @@
 <!-- One skill over the weeks. Seconds come as text, so that a line in which nothing changed is left alone. -->
 <script lang="ts">
   import { lengthInWords } from '$core';
+  import { tip } from '$lib/ui/parts/tip';
 
   type Props = {
     name: string;
@@ -45,7 +46,7 @@
           ]}
           style:width="{sizeOf(seconds)}px"
           style:height="{sizeOf(seconds)}px"
-          title="{name}: {lengthInWords(seconds)}"
+          {@attach tip(`${name}: ${lengthInWords(seconds)}`)}
         ></span><span class="sr-only">{lengthInWords(seconds)}</span>
       {:else}<span class="text-line" aria-hidden="true">·</span>{/if}
     </td>

@@ -3,6 +3,7 @@
   import { dayInShort, laddersOf, nextRung, type Ladder } from '$core';
   import { steady } from './steady';
   import type { SeriesWork } from './series-work.svelte';
+  import { tip } from '$lib/ui/parts/tip';
 
   const { work }: { work: SeriesWork } = $props();
 
@@ -33,7 +34,7 @@
             <span
               class="rounded-t-md border-b-2 border-water bg-sunk px-2 text-center tabular"
               style:padding-bottom="{rung.level * 8}px"
-              title={dayInShort(rung.day)}
+              {@attach tip(dayInShort(rung.day))}
               ><b>{rung.amount}</b>{#if rung.move !== (rungs[n - 1]?.move ?? root)}<span
                   class="block text-sm text-soft">{nameOf(rung.move)}</span
                 >{/if}</span

@@ -21,6 +21,7 @@
   import GapProposals from './GapProposals.svelte';
   import SessionDetails from './SessionDetails.svelte';
   import type { SeriesWork } from './series-work.svelte';
+  import { tip } from '$lib/ui/parts/tip';
 
   type Props = {
     work: SeriesWork;
@@ -73,7 +74,7 @@
       <span
         use:dragHandle
         class="clip"
-        title="Drag it to another day by this"
+        {@attach tip('Drag it to another day by this')}
         aria-label="Session {at + 1}: Enter, then arrow keys, takes it to another day"
         >{at + 1}</span
       >

@@ -55,10 +55,9 @@
     }
     listening = true;
     try {
-      const voices = await microphone.heard();
-      if (voices.length === 0) said = 'Nobody was heard. Is the microphone on?';
-      // From the first word to the last: pauses between them belong to how one talks.
-      else tell(voices.at(-1)![1] - voices[0]![0]);
+      const heard = await microphone.heard();
+      if (heard === null) said = 'Nobody was heard. Is the microphone on?';
+      else tell(heard);
     } catch {
       said = 'That couldn’t be heard. Press start and stop instead.';
     } finally {

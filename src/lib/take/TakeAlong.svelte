@@ -67,12 +67,7 @@
     {/key}
   </div>
   <TakePrint adventure={carried.adventure} schedule={plan.schedule} madeBy={carried.madeBy} />
-  <div
-    class="pointer-events-none fixed inset-x-0 bottom-4 z-40 flex flex-col items-center gap-2 px-4 print:hidden"
-    role="status"
-  >
-    <NoticeBar />
-  </div>
+  <NoticeBar />
 {:else}
   <main id="main" class="mx-auto max-w-2xl p-8">
     <h1 class="text-4xl font-extrabold">This page is broken</h1>

@@ -1,5 +1,7 @@
 <!-- A number in a sentence: type it, or change it with the arrow keys. -->
 <script lang="ts">
+  import { tip } from '$lib/ui/parts/tip';
+
   type Props = {
     value: number;
     label: string;
@@ -42,7 +44,7 @@
   aria-valuemin={min}
   aria-valuemax={max}
   aria-invalid={wrong}
-  title={wrong ? `From ${min} to ${max}` : undefined}
+  {@attach tip(wrong ? `From ${min} to ${max}` : undefined)}
   value={shown}
   oninput={(event) => input(event.currentTarget.value)}
   onfocus={(event) => event.currentTarget.select()}

@@ -1,5 +1,6 @@
 <!-- Something is looked at before it is taken in: a window over the page, left by Escape too. -->
 <script lang="ts">
+  import { Dialog, Portal } from '@skeletonlabs/skeleton-svelte';
   import type { Snippet } from 'svelte';
 
   type Props = {
@@ -10,22 +11,27 @@
     children: Snippet;
   };
   const { labelledby, oncancel, class: look, children }: Props = $props();
-
-  let dialog: HTMLDialogElement;
-  $effect(() => dialog.showModal());
 </script>
 
-<dialog
-  bind:this={dialog}
-  class={[
-    'm-auto max-h-[92dvh] rounded-2xl border border-line bg-page text-ink backdrop:bg-black/50',
-    look,
-  ]}
-  aria-labelledby={labelledby}
-  oncancel={(event) => {
-    event.preventDefault();
-    oncancel();
+<Dialog
+  open
+  closeOnInteractOutside={false}
+  onOpenChange={({ open }) => {
+    if (!open) oncancel();
   }}
 >
-  {@render children()}
-</dialog>
+  <Portal>
+    <Dialog.Backdrop class="fixed inset-0 z-40 bg-black/50" />
+    <Dialog.Positioner class="fixed inset-0 z-40 flex items-center justify-center">
+      <Dialog.Content
+        aria-labelledby={labelledby}
+        class={[
+          'max-h-[92dvh] rounded-2xl border border-line bg-page text-lg text-ink outline-none',
+          look,
+        ]}
+      >
+        {@render children()}
+      </Dialog.Content>
+    </Dialog.Positioner>
+  </Portal>
+</Dialog>

@@ -7,15 +7,17 @@ export type Notice = Readonly<{
   stays: boolean;
 }>;
 
-/** Long enough to reach for "Undo" with the keyboard. */
-const SHOWN_MS = 12_000;
-
 class Notices {
   #list = $state.raw<readonly Notice[]>([]);
-  #next = 1;
+  #next = $state(1);
 
+  /** Those that are shown; whatever shows them closes them in time. */
   get list(): readonly Notice[] {
     return this.#list;
+  }
+  /** Something was said on this page. */
+  get begun(): boolean {
+    return this.#next > 1;
   }
 
   /** Gives the id by which it can be closed. */
@@ -23,7 +25,6 @@ class Notices {
     const notice = { id: this.#next, text, action, stays };
     this.#next += 1;
     this.#list = [...this.#list.slice(-2), notice];
-    if (!stays) setTimeout(() => this.close(notice.id), SHOWN_MS);
     return notice.id;
   }
 

@@ -23,8 +23,8 @@
   import { trash } from '$lib/store/trash.svelte';
   import KeptAside from '$lib/ui/KeptAside.svelte';
   import { notices } from '$lib/ui/notices.svelte';
+  import FileButton from '$lib/ui/parts/FileButton.svelte';
 
-  let picker: HTMLInputElement;
   let refused = $state.raw<readonly string[]>([]);
 
   const open = (id: string) => goto(resolve('/series/[id]', { id }));
@@ -91,24 +91,17 @@
       <p class="mt-1 text-soft">Weeks that build: what was, what’s next, and what’s missing.</p>
     </div>
     <div class="flex flex-wrap items-center gap-2">
-      <button type="button" class="btn-quiet" onclick={() => picker.click()}>
+      <FileButton
+        label="Series file"
+        accept=".json"
+        class="btn-quiet"
+        onfile={(file) => void openFile(file)}
+      >
         <FolderOpen size={20} aria-hidden="true" />Open a file
-      </button>
+      </FileButton>
       <button type="button" class="btn-lamp text-lg" onclick={() => void startNew()}>
         <Plus size={22} aria-hidden="true" />New series
       </button>
-      <input
-        bind:this={picker}
-        type="file"
-        accept=".json"
-        class="hidden"
-        aria-label="Series file"
-        onchange={() => {
-          const file = picker.files?.[0];
-          picker.value = '';
-          if (file) void openFile(file);
-        }}
-      />
     </div>
   </div>
   <KeptAside stores={['series']} />

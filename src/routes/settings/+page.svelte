@@ -11,6 +11,10 @@
   import InlineChoice from '$lib/ui/InlineChoice.svelte';
   import KeptAside from '$lib/ui/KeptAside.svelte';
   import { notices } from '$lib/ui/notices.svelte';
+  import FileButton from '$lib/ui/parts/FileButton.svelte';
+  import Segments from '$lib/ui/parts/Segments.svelte';
+  import Slide from '$lib/ui/parts/Slide.svelte';
+  import Switch from '$lib/ui/parts/Switch.svelte';
 
   import { resolve } from '$app/paths';
 
@@ -18,10 +22,7 @@
   let music = $derived(data.music);
 
   $effect(() => shelf.follow());
-  async function takeMusic(event: Event & { currentTarget: HTMLInputElement }) {
-    const file = event.currentTarget.files?.[0];
-    event.currentTarget.value = '';
-    if (!file) return;
+  async function takeMusic(file: File) {
     if (file.size > MOST_MUSIC_BYTES) {
       notices.say(`“${file.name}” is larger than 25 MB: take a shorter one.`);
       return;
@@ -34,6 +35,7 @@
     await keepOwnMusic(null);
   }
 
+  const percent = (value: number) => `${Math.round(value * 100)} %`;
   const LOOK_WORDS: Readonly<Record<LookChoice, string>> = {
     mixed: 'all of them',
     reed: 'short hair',
@@ -80,20 +82,11 @@
 </script>
 
 {#snippet loudness(label: string, value: number, onvolume: (volume: number) => void)}
-  <label class="mt-3 flex max-w-md items-center gap-4">
+  <p class="mt-3 flex max-w-md items-center gap-4">
     <span>Quiet</span>
-    <input
-      type="range"
-      class="range flex-1 accent-[var(--water)]"
-      min="0"
-      max="1"
-      step="0.05"
-      aria-label={label}
-      {value}
-      onchange={(event) => onvolume(Number(event.currentTarget.value))}
-    />
+    <Slide {label} {value} min={0} max={1} step={0.05} inWords={percent} onchange={onvolume} />
     <span>loud</span>
-  </label>
+  </p>
 {/snippet}
 
 <svelte:head><title>Settings · Arrup</title></svelte:head>
@@ -106,15 +99,12 @@
 
   <section class="mt-8 border-t border-line pt-5">
     <h2 class="text-2xl">Notes beside your script</h2>
-    <label class="mt-3 flex items-center gap-3">
-      <input
-        type="checkbox"
-        class="checkbox"
-        checked={preferences.current.wordNotes}
-        onchange={(event) => void preferences.change({ wordNotes: event.currentTarget.checked })}
-      />
+    <Switch
+      checked={preferences.current.wordNotes}
+      onchange={(wordNotes) => void preferences.change({ wordNotes })}
+    >
       Tell me of words that may shame, frighten or leave somebody out
-    </label>
+    </Switch>
   </section>
 
   <section class="mt-8 border-t border-line pt-5">
@@ -124,24 +114,18 @@
       preferences.current.volume,
       (volume) => void preferences.change({ volume, muted: false }),
     )}
-    <label class="mt-3 flex items-center gap-3">
-      <input
-        type="checkbox"
-        class="checkbox"
-        checked={preferences.current.muted}
-        onchange={(event) => void preferences.change({ muted: event.currentTarget.checked })}
-      />
+    <Switch
+      checked={preferences.current.muted}
+      onchange={(muted) => void preferences.change({ muted })}
+    >
       No sound at all
-    </label>
-    <label class="mt-3 flex items-center gap-3">
-      <input
-        type="checkbox"
-        class="checkbox"
-        checked={preferences.current.music}
-        onchange={(event) => void preferences.change({ music: event.currentTarget.checked })}
-      />
+    </Switch>
+    <Switch
+      checked={preferences.current.music}
+      onchange={(music) => void preferences.change({ music })}
+    >
       A little music while they travel or work by the clock; it stops for a freeze
-    </label>
+    </Switch>
     {#if preferences.current.music}
       <div class="mt-2 ml-9">
         {@render loudness(
@@ -151,16 +135,12 @@
         )}
         <p class="mt-2">
           {music ? `It’s “${music.name}”, from this browser.` : 'It’s a small tune of Arrup’s own.'}
-          <label class="inline-block cursor-pointer underline">
-            Take a sound file of yours
-            <input
-              type="file"
-              accept="audio/*"
-              class="sr-only"
-              aria-label="Music of your own"
-              onchange={takeMusic}
-            />
-          </label>
+          <FileButton
+            label="Music of your own"
+            accept="audio/*"
+            class="min-h-6 underline"
+            onfile={(file) => void takeMusic(file)}>Take a sound file of yours</FileButton
+          >
           {#if music}
             <button type="button" class="min-h-6 underline" onclick={dropMusic}
               >back to the small tune</button
@@ -169,15 +149,12 @@
         </p>
       </div>
     {/if}
-    <label class="mt-3 flex items-center gap-3">
-      <input
-        type="checkbox"
-        class="checkbox"
-        checked={preferences.current.speak}
-        onchange={(event) => void preferences.change({ speak: event.currentTarget.checked })}
-      />
+    <Switch
+      checked={preferences.current.speak}
+      onchange={(speak) => void preferences.change({ speak })}
+    >
       Read my lines aloud, with a voice of this device, if it has one
-    </label>
+    </Switch>
   </section>
 
   <section class="mt-8 border-t border-line pt-5">
@@ -186,22 +163,14 @@
       On the Stage, on every page and in print. Where a move is done sitting down, the one with the
       pony tail and the one with the bun sit in a wheelchair, the others on a chair.
     </p>
-    <div class="mt-3 flex flex-wrap gap-3" role="radiogroup" aria-label="Who is in the pictures">
-      {#each LOOK_CHOICES as choice (choice)}
-        <label class="look">
-          <input
-            type="radio"
-            name="look"
-            class="sr-only"
-            value={choice}
-            checked={preferences.current.look === choice}
-            onchange={() => void preferences.change({ look: choice })}
-          />
-          <LookPicture {choice} size={80} />
-          <span>{LOOK_WORDS[choice]}</span>
-        </label>
-      {/each}
-    </div>
+    <Segments
+      label="Who is in the pictures"
+      value={preferences.current.look}
+      choices={LOOK_CHOICES.map((choice) => [choice, LOOK_WORDS[choice]] as const)}
+      onchange={(look) => void preferences.change({ look })}
+    >
+      {#snippet picture(choice)}<LookPicture {choice} size={80} />{/snippet}
+    </Segments>
   </section>
 
   <section class="mt-8 border-t border-line pt-5">
@@ -290,26 +259,3 @@
     </p>
   </section>
 </main>
-
-<style>
-  .look {
-    display: flex;
-    flex-direction: column;
-    align-items: center;
-    border: 2px solid var(--line);
-    border-radius: 1rem;
-    padding: 0.5rem 0.75rem 0.35rem;
-    background: var(--raised);
-    cursor: pointer;
-    font-size: 1rem;
-  }
-  .look:has(:checked) {
-    border-color: var(--water);
-    box-shadow: 0 0 0 2px var(--water);
-    font-weight: 650;
-  }
-  .look:has(:focus-visible) {
-    outline: 3px solid var(--water);
-    outline-offset: 3px;
-  }
-</style>

@@ -214,21 +214,23 @@ export const GAME_FIGURES: Readonly<Record<string, FigureSketch>> = {
     best: 1,
   },
   'partner-mirror': {
-    view: 'front',
+    view: 'side',
     keys: [
       { ...READY, arms: [0.4, 0.1, 0.6], elbows: 10 },
       { ...READY, side: 8, armR: [0.5, 0.7, 0.4], armL: [0.5, -0.2, 0.5] },
       { ...READY, side: -8, armL: [0.5, 0.7, 0.4], armR: [0.5, -0.2, 0.5] },
     ],
+    props: [{ kind: 'partner', places: [['floor', [0, 0, 0.66]]] }],
     best: 1,
   },
   'partner-row': {
     view: 'side',
     anchor: 'hips',
     keys: [
-      { ...STANCES.sit, legs: [0.2, 0, 0.96], tip: 20, bend: 14, arms: [-0.05, -0.1, 0.95] },
-      { ...STANCES.sit, legs: [0.2, 0, 0.96], tip: -14, arms: [0, -0.1, 0.7] },
+      { ...STANCES.sit, legs: [0.22, 0, 0.66], tip: 22, bend: 14, arms: [-0.05, 0, 1] },
+      { ...STANCES.sit, legs: [0.22, 0, 0.66], tip: -16, arms: [-0.02, -0.1, 0.95] },
     ],
+    props: [{ kind: 'partner', lie: 'across', places: [['floor', [0, 0, 0.78]]] }],
     best: 0,
   },
   'high-five': {
@@ -244,15 +246,17 @@ export const GAME_FIGURES: Readonly<Record<string, FigureSketch>> = {
         heel: 0.2,
       },
     ],
+    props: [{ kind: 'partner', places: [['floor', [0, 0, 0.56]]] }],
     marks: [['burst between the hands', 1]],
     best: 1,
   },
   'see-saw': {
     view: 'side',
     keys: [
-      { legs: [0.14, -0.98, 0.02], tip: -4, arms: [-0.05, -0.1, 0.9] },
-      { ...STANCES.squat, tip: 10, nod: -6, arms: [-0.05, 0.1, 0.9] },
+      { legs: [0.14, -0.98, 0.02], tip: -4, arms: [-0.05, -0.3, 0.93] },
+      { ...STANCES.squat, tip: 10, nod: -6, arms: [-0.05, 0.4, 0.85] },
     ],
+    props: [{ kind: 'partner', lie: 'across', places: [['floor', [0, 0, 0.54]]] }],
     best: 1,
   },
 };

@@ -54,7 +54,7 @@ export const SEATED_FIGURES: Readonly<Record<string, FigureSketch>> = {
   ]),
   'seated-curl': onChair('side', [
     { ...SAT },
-    { ...SAT, bend: 58, nod: 40, tip: 4, arms: [0, -0.5, 0.5] },
+    { ...SAT, bend: 62, nod: 46, tip: 10, arms: [0.04, -0.5, 0.34] },
   ]),
   'seated-clap': onChair(
     'front',
@@ -68,7 +68,14 @@ export const SEATED_FIGURES: Readonly<Record<string, FigureSketch>> = {
   ),
   'seated-forward-fold': onChair('side', [
     { ...SAT },
-    { ...SAT, legs: [0.22, -0.5, 0.54], tip: 52, bend: 46, nod: 8, arms: [0.02, -1, 0.1] },
+    {
+      ...SAT,
+      legs: [0.12, -0.52, 0.82],
+      tip: 46,
+      bend: 40,
+      nod: -6,
+      arms: [0.06, -0.3, 0.94],
+    },
   ]),
   'wheels-push': onWheels([
     { ...SAT, arms: [0.3, -0.5, -0.1], tip: 4 },

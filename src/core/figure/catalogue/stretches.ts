@@ -198,7 +198,7 @@ export const STRETCH_FIGURES: Readonly<Record<string, FigureSketch>> = {
     {
       legs: [0.12, -1, 0],
       arms: ARMS.hips,
-      tilt: -32,
+      tilt: -44,
     },
   ),
   'star-gaze': {

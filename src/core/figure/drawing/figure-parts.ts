@@ -7,6 +7,7 @@ import type { Mood } from './moods';
 import { marksNear, marksOf } from './marks';
 import type { Moment } from '../motion/motion';
 import { SIZES, THICK } from '../body/proportions';
+import { inOneTone, partnerMoment } from './partner';
 import { propParts } from './props';
 import {
   flat,
@@ -262,21 +263,36 @@ function shadow(body: Body, see: Camera): FigurePart {
 
 const PLAIN: Build = { hair: 'short', seat: 'chair' };
 
-/** Everything of a moment, what is farthest first. */
-export function partsOf(moment: Moment, drawing: Drawing = {}): readonly FigurePart[] {
-  const { flip = false, build = PLAIN, small = false, mood = 'joy', sway = ZERO } = drawing;
-  const see = cameraOf(moment.figure.view, flip);
-  const { body } = moment;
+/** A child, with nothing that it holds or stands on. */
+function bodyParts(moment: Moment, see: Camera, drawing: Drawing): readonly FigurePart[] {
+  const { build = PLAIN, small = false, mood = 'joy', sway = ZERO } = drawing;
   return [
-    shadow(body, see),
     ...limbs(moment, see, small),
-    trunk(body, see, sway),
-    head(body, see, build.hair, {
+    trunk(moment.body, see, sway),
+    head(moment.body, see, build.hair, {
       small,
       mood,
       sway,
       blows: marksNear(moment).includes('breath out'),
     }),
+  ];
+}
+
+/** Without a face. */
+const AS_A_SHAPE: Drawing = { small: true };
+
+/** Everything of a moment, what is farthest first. */
+export function partsOf(moment: Moment, drawing: Drawing = {}): readonly FigurePart[] {
+  const { flip = false, build = PLAIN } = drawing;
+  const see = cameraOf(moment.figure.view, flip);
+  const { body } = moment;
+  const partner = partnerMoment(moment);
+  return [
+    shadow(body, see),
+    ...bodyParts(moment, see, drawing),
+    ...(partner
+      ? [shadow(partner.body, see), ...bodyParts(partner, see, AS_A_SHAPE).map(inOneTone)]
+      : []),
     ...propParts(moment, see, build.seat),
     ...marksOf(moment, see),
   ].sort((a, b) => a.depth - b.depth);

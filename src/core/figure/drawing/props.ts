@@ -41,7 +41,7 @@ const chair: Draw = (at, see) => {
   };
 };
 
-const DRAWN: Readonly<Record<Prop['kind'], Draw>> = {
+const DRAWN: Readonly<Record<Exclude<Prop['kind'], 'partner'>, Draw>> = {
   ball: (at, see) => {
     const spot = see(at);
     return {
@@ -255,7 +255,8 @@ export function propParts(moment: Moment, see: Camera, seat: Build['seat']): rea
   return moment.figure.props.flatMap((prop, n): readonly FigurePart[] => {
     const at = moment.props[n]!;
     const seen = moment.seen[n]!;
-    if (seen === 0) return [];
+    // A partner is a body, and drawn as one.
+    if (seen === 0 || prop.kind === 'partner') return [];
     // A thing lies on the floor with its own thickness, not in it.
     const low = prop.kind === 'ball' ? 0.085 : prop.kind === 'bean bag' ? THICK.sole : 0;
     const put: Vec = [at[0], Math.max(at[1], low), at[2]];

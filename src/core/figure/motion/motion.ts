@@ -18,6 +18,9 @@ export type Moment = Readonly<{
   /** The nearest key pose, and how near: 1 on it, 0 from a seventh of the loop away. */
   key: number;
   nearness: number;
+  /** The share of the loop, 0 to below 1, and how it goes. */
+  share: number;
+  pacing: Pacing;
 }>;
 
 const line = (a: number, b: number, t: number) => a + (b - a) * t;
@@ -170,7 +173,7 @@ export function momentAt(
   const away = Math.abs(share - figure.keys[key]!.at);
   const nearness = Math.max(0, 1 - 7 * Math.min(away, 1 - away));
   const [props, seen] = [things.map((one) => one.at), things.map((one) => one.seen)];
-  return { figure, pose, body, props, seen, key, nearness };
+  return { figure, pose, body, props, seen, key, nearness, share, pacing };
 }
 
 /** The moment of a key pose itself. */

@@ -1,6 +1,7 @@
 <!-- A line of a rhyme on its beats: a lamp under each syllable that has one; and what it rhymes with. -->
 <script lang="ts">
   import { layOnBeats, linesRhyme, rhymesFor, type ChantLine, type SoundBook } from '$core';
+  import { tip } from '$lib/ui/parts/tip';
 
   type Props = {
     text: string;
@@ -46,7 +47,7 @@
       </span>
     {/each}
     {#each { length: laid.rests }, n (n)}
-      <span class="self-end pb-0.5 text-soft" title="A beat without a word">·</span>
+      <span class="self-end pb-0.5 text-soft" {@attach tip('A beat without a word')}>·</span>
     {/each}
     {#if laid.trouble}
       <span class="self-center text-pencil">{TROUBLE[laid.trouble.code](laid.trouble.word)}</span>

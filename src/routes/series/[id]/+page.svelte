@@ -18,10 +18,10 @@
   import LineArea from '$lib/ui/LineArea.svelte';
   import NotHere from '$lib/ui/NotHere.svelte';
   import { notices } from '$lib/ui/notices.svelte';
+  import FileButton from '$lib/ui/parts/FileButton.svelte';
 
   const { data } = $props();
   const work = $derived(data.work);
-  let picker = $state<HTMLInputElement>();
   let firstDay = $state('');
 
   $effect(() => {
@@ -126,21 +126,13 @@
             ? 'Six weeks from then'
             : 'One more'}</button
         >
-        <button type="button" class="btn-quiet" onclick={() => picker?.click()}
-          ><Upload size={18} aria-hidden="true" />Dates from a calendar or a table</button
-        >
-        <input
-          bind:this={picker}
-          type="file"
+        <FileButton
+          label="File with dates"
           accept=".ics,.csv,.txt,text/calendar,text/csv"
-          class="hidden"
-          aria-label="File with dates"
-          onchange={() => {
-            const file = picker?.files?.[0];
-            if (picker) picker.value = '';
-            if (file) void takeDates(file);
-          }}
-        />
+          class="btn-quiet"
+          onfile={(file) => void takeDates(file)}
+          ><Upload size={18} aria-hidden="true" />Dates from a calendar or a table</FileButton
+        >
       </div>
     </section>
 
