@@ -17,17 +17,8 @@
     await backups.toFolder();
   }
 
-  /** A newer build that waits: told in every place but on the Stage. */
-  let takeNewer = $state.raw<(() => Promise<void>) | null>(null);
-  $effect(() => {
-    // On a first visit there is nothing newer than the page.
-    if (!navigator.serviceWorker?.controller) return;
-    let stop = () => {};
-    void import('$lib/ui/newer-build').then(({ watchForNewerBuild }) => {
-      stop = watchForNewerBuild((take) => (takeNewer = take));
-    });
-    return () => stop();
-  });
+  // On a first visit there is nothing newer than the page.
+  const mayBeNewer = Boolean(navigator.serviceWorker?.controller);
 
   const onStage = $derived(page.route.id?.startsWith('/stage') ?? false);
   const onDesk = $derived(page.route.id === '/desk/[id]');
@@ -48,22 +39,8 @@
   >Skip to the page</a
 >
 <SavingTrouble />
-{#if takeNewer && !onStage}
-  <p
-    class="flex flex-wrap items-center justify-center gap-x-4 gap-y-1 bg-lamp px-4 py-2 text-on-lamp print:hidden"
-    role="status"
-  >
-    A new version of Arrup is there.
-    <button
-      type="button"
-      class="min-h-6 font-semibold underline"
-      onclick={() => void takeNewer?.()}
-    >
-      Take it now
-    </button>
-    <button type="button" class="min-h-6 underline" onclick={() => (takeNewer = null)}>Later</button
-    >
-  </p>
+{#if mayBeNewer && !onStage}
+  {#await import('$lib/ui/NewerBuild.svelte') then { default: NewerBuild }}<NewerBuild />{/await}
 {/if}
 {#if !onStage}
   <header

@@ -100,7 +100,7 @@ async function panelOf(page: Page) {
 const shareOf = async (panel: Locator): Promise<number> =>
   Number(await panel.getByRole('progressbar').getAttribute('aria-valuenow'));
 
-/** Slides to a value: near it by a press on the line, and on by arrow keys. */
+/** Slides to a value: near it by a press on the line, where the thumb isn't there, and on by keys. */
 async function slideTo(slider: Locator, value: number): Promise<void> {
   const read = async (name: string) => Number(await slider.getAttribute(`aria-value${name}`));
   const line = slider.locator('xpath=..');
@@ -110,11 +110,14 @@ async function slideTo(slider: Locator, value: number): Promise<void> {
   const x = half + (value / (await read('max'))) * (width - 2 * half);
   await line.click({ position: { x, y: height / 2 } });
   for (let presses = 0; presses < 40; presses += 1) {
-    const away = value - (await read('now'));
-    if (Math.abs(away) < 0.05) return;
-    await slider.press(away > 0 ? 'ArrowRight' : 'ArrowLeft');
+    const now = await read('now');
+    if (Math.abs(value - now) < 0.05) return;
+    const [up, down] =
+      Math.abs(value - now) > 2.1 ? ['PageUp', 'PageDown'] : ['ArrowRight', 'ArrowLeft'];
+    await slider.press(value > now ? up! : down!);
+    await expect(slider).not.toHaveAttribute('aria-valuenow', String(now));
   }
-  throw new Error(`slideTo: ${value} isn't reached`);
+  throw new Error(`slideTo: ${value} isn't reached, but ${await read('now')}`);
 }
 
 /** The children's screen in a window of its own, at any moment of a plan. */

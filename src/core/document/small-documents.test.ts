@@ -6,6 +6,7 @@ import { titleOf } from './title';
 import { parseDocument } from '../model/document-kind';
 import { DEFAULT_SETTING } from '../model/setting';
 import { countingIds, doseOf, moveBeat, withBeats } from '../testing/make';
+import { without } from '../testing/without';
 
 it('goes by its title, or by none', () => {
   expect(titleOf({ title: ' Six lamps ' })).toBe('Six lamps');
@@ -83,8 +84,8 @@ describe('a setting under a name', () => {
     expect(parseDocument(PRESET, preset)).toEqual({ ok: true, value: preset });
   });
   it('of before grown-ups and no-go strips has the usual ones', () => {
-    const { grownUps: _, room, ...before } = DEFAULT_SETTING;
-    const { noGoMetres: __, marks: ___, ...bare } = room;
+    const before = without(DEFAULT_SETTING, 'grownUps');
+    const bare = without(DEFAULT_SETTING.room, 'noGoMetres', 'marks');
     const read = parseDocument(PRESET, { name: 'The hall', setting: { ...before, room: bare } });
     expect(read).toMatchObject({
       ok: true,

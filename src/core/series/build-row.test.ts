@@ -27,7 +27,7 @@ describe('a row with the adventures that are there', () => {
     const { covered } = buildRow(kept, adventuresById([lamps]), sumsOf, FIRST_DAY);
     expect(covered[0]!.title).toBe('Ferry');
     const before = buildRow(series, here, sumsOf, FIRST_DAY).covered[0]!;
-    const { session: _, ...numbers } = before as never as Record<string, unknown>;
+    const numbers: Record<string, unknown> = { ...before };
     expect(covered[0]).toMatchObject(
       Object.fromEntries(Object.entries(numbers).filter(([, value]) => typeof value === 'number')),
     );

@@ -1,6 +1,6 @@
 /** The fonts that ship, for tests that print. */
 import { readFileSync } from 'node:fs';
-import { TypeCase, type FontFile } from '../print/type-case';
+import { TypeCase, type FontFile, type FontFiles } from '../print/type-case';
 
 const inPackages = (path: string) =>
   new URL(`../../../node_modules/${path}`, import.meta.url).pathname;
@@ -28,14 +28,16 @@ const fileAt = (path: string): FontFile => ({
   bytes: readFileSync(path),
 });
 
+export const printFontFiles = (): FontFiles => ({
+  text: PATHS.text.map(fileAt),
+  strong: PATHS.strong.map(fileAt),
+  heading: PATHS.heading.map(fileAt),
+});
+
 let shared: TypeCase | null = null;
 
 /** Read once for all tests of a file. */
 export function printFonts(): TypeCase {
-  shared ??= new TypeCase({
-    text: PATHS.text.map(fileAt),
-    strong: PATHS.strong.map(fileAt),
-    heading: PATHS.heading.map(fileAt),
-  });
+  shared ??= new TypeCase(printFontFiles());
   return shared;
 }

@@ -1,7 +1,6 @@
 <!-- How long it is, as everywhere; fetched when there is a row to tell it of, so that the first page stays small. -->
 <script lang="ts">
   import type { Adventure, Pace } from '$core';
-  import { tip } from '$lib/ui/parts/tip';
 
   type Props = { adventure: Adventure; pace: Pace };
   const { adventure, pace }: Props = $props();
@@ -11,7 +10,5 @@
 
 {#await told}&nbsp;{:then { lengthInShort, lengthTold, toldLength }}
   {@const length = toldLength(adventure, adventure.setting, pace)}
-  <span {@attach tip(lengthTold(length))} data-length={lengthTold(length)}
-    >{lengthInShort(length)}</span
-  >
+  <span title={lengthTold(length)} data-length={lengthTold(length)}>{lengthInShort(length)}</span>
 {/await}
