@@ -64,9 +64,7 @@ describe('the script that it was laid along', () => {
     const same = { ...adventure, title: 'Another title', setAside: [] };
     expect(scriptChecksum(same)).toBe(scriptChecksum(adventure));
     const setting = { ...adventure.setting, slotSeconds: 99 };
-    expect(scriptChecksum({ ...adventure, setting })).not.toBe(
-      scriptChecksum(adventure),
-    );
+    expect(scriptChecksum({ ...adventure, setting })).not.toBe(scriptChecksum(adventure));
     expect(scriptChecksum({ ...adventure, chapters: [] })).not.toBe(scriptChecksum(adventure));
   });
 });

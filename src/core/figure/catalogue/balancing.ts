@@ -56,8 +56,8 @@ export const BALANCING_FIGURES: Readonly<Record<string, FigureSketch>> = {
     best: 1,
   },
   'tiptoe-stand': {
-    view: 'corner',
-    keys: [{ ...UP }, { ...UP, heel: 1, arms: [0.8, -0.28, 0.1] }],
+    view: 'side',
+    keys: [{ ...UP }, { ...UP, heel: 1, arms: [0.3, 0.1, 0.8] }],
     hold: 1,
     best: 1,
   },

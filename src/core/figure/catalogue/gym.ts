@@ -65,8 +65,9 @@ export const GYM_FIGURES: Readonly<Record<string, FigureSketch>> = {
     alternate: true,
     keys: [
       { ...STANCES.plank },
-      { ...STANCES.plank, armR: [-0.2, -0.24, 0.34], floor: false, floorL: true },
+      { ...STANCES.plank, armR: [-0.2, -0.14, 0.32], floor: false, floorL: true },
     ],
+    marks: [['pats at the hands', 1]],
     best: 1,
   },
   'back-support': held(

@@ -239,13 +239,26 @@ export const JUMPING_FIGURES: Readonly<Record<string, FigureSketch>> = {
   },
   'skipping-rope': {
     view: 'front',
+    hands: 'fist',
     keys: [
-      { legs: [0.06, -0.93, 0.05], arms: [0.5, -0.55, 0.15], when: 0 },
+      { legs: [0.06, -0.98, 0.02], arms: [0.5, -0.55, 0.15], when: 0 },
+      { legs: [0.06, -0.93, 0.05], arms: [0.52, -0.5, 0.2], when: 0.25 },
       { air: 0.1, legs: [0.05, -1, 0], point: 0.7, arms: [0.52, -0.55, 0.15], when: 0.5 },
+      { legs: [0.06, -0.95, 0.04], arms: [0.5, -0.55, 0.1], when: 0.75 },
     ],
-    props: [{ kind: 'hoop', lie: 'across', places: [['floor', [0, 0.3, 0]]] }],
-    marks: [['round about', 1]],
-    best: 1,
+    // Over the head, down before it, under the feet, and up behind.
+    props: [
+      {
+        kind: 'rope',
+        places: [
+          ['hands', [0, 0.66, -0.1]],
+          ['hands', [0, 0.05, 0.6]],
+          ['hands', [0, -0.62, 0]],
+          ['hands', [0, 0.05, -0.5]],
+        ],
+      },
+    ],
+    best: 2,
   },
   'rope-turn': {
     view: 'side',

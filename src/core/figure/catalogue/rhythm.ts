@@ -5,10 +5,11 @@ const FEET = { legs: [0.2, -0.98, 0] } as const;
 
 export const RHYTHM_FIGURES: Readonly<Record<string, FigureSketch>> = {
   clap: {
-    view: 'front',
+    hands: 'open',
+    view: 'corner',
     keys: [
-      { ...FEET, arms: [0.3, -0.14, 0.62] },
-      { ...FEET, arms: [-0.27, -0.2, 0.68] },
+      { ...FEET, arms: [0.7, 0.05, 0.5] },
+      { ...FEET, arms: [-0.22, 0, 0.8] },
     ],
     marks: [['burst between the hands', 1]],
     best: 1,

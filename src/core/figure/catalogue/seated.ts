@@ -24,7 +24,7 @@ export const SEATED_FIGURES: Readonly<Record<string, FigureSketch>> = {
       {
         ...SAT,
         hands: 'fist',
-        legR: [0.08, -0.2, 0.6],
+        legR: [0.08, -0.06, 0.56],
         armL: [0.1, -0.3, 0.6],
         armR: [0.2, -0.7, -0.2],
       },

@@ -1,6 +1,6 @@
 import type { Body } from '../body/body';
 import type { Vec } from '../body/vec';
-import { momentAt, type Moment } from '../motion/motion';
+import type { Moment } from '../motion/motion';
 import type { FigurePart, Shape } from './figure-shape';
 
 /** A body as a mirror shows it: `axis` runs across the mirror, and its places are counted from `far`. */
@@ -23,18 +23,13 @@ function mirrored(body: Body, axis: 0 | 2, far: number): Body {
 }
 
 /**
- * The moment of whoever does it with the child, facing it or beside it; null where there is nobody. Set
- * `across`, the one does what the other did half a loop ago: one is down while the other is up.
+ * The moment of whoever does it with the child, facing it or beside it; null where there is nobody.
  */
 export function partnerMoment(moment: Moment): Moment | null {
-  const { figure, pacing, share } = moment;
-  const n = figure.props.findIndex(({ kind }) => kind === 'partner');
-  if (n === -1) return null;
-  const place = moment.props[n]!;
+  if (!moment.partner) return null;
+  const place = moment.props[moment.figure.props.findIndex(({ kind }) => kind === 'partner')]!;
   const axis = Math.abs(place[0]) > Math.abs(place[2]) ? 0 : 2;
-  const turns = figure.props[n]!.lie === 'across';
-  const theirs = turns ? momentAt(figure, share + 0.5, pacing) : moment;
-  return { ...theirs, body: mirrored(theirs.body, axis, place[axis]) };
+  return { ...moment, body: mirrored(moment.partner, axis, place[axis]) };
 }
 
 /** Of one tone: it's the other one, whoever that is. */

@@ -18,9 +18,8 @@ export type Moment = Readonly<{
   /** The nearest key pose, and how near: 1 on it, 0 from a seventh of the loop away. */
   key: number;
   nearness: number;
-  /** The share of the loop, 0 to below 1, and how it goes. */
-  share: number;
-  pacing: Pacing;
+  /** How whoever does it with the child would stand in the child's place; null where nobody does. */
+  partner: Body | null;
 }>;
 
 const line = (a: number, b: number, t: number) => a + (b - a) * t;
@@ -145,6 +144,18 @@ function usualStances(figure: Figure): Stances | null {
   return made;
 }
 
+const bodyOfNow = (figure: Figure, { stances: own }: Pacing, now: ReturnType<typeof between>) =>
+  own ? bodyIn(own, figure, now.pose, now) : standing(figure, now.pose);
+
+/** Set across, the one does what the other did half a loop ago: one is down while the other is up. */
+function partnerAt(figure: Figure, phase: number, pacing: Pacing, body: Body): Body | null {
+  const partner = figure.props.find(({ kind }) => kind === 'partner');
+  if (!partner) return null;
+  return partner.lie === 'across'
+    ? bodyOfNow(figure, pacing, between(figure, phase + 0.5, pacing.eases))
+    : body;
+}
+
 /** The moment of a figure at a share of its loop; whole numbers are the first key pose. */
 export function momentAt(
   figure: Figure,
@@ -153,7 +164,7 @@ export function momentAt(
 ): Moment {
   const now = between(figure, phase, pacing.eases);
   const { last, next, t, eased, pose, share } = now;
-  const body = pacing.stances ? bodyIn(pacing.stances, figure, pose, now) : standing(figure, pose);
+  const body = bodyOfNow(figure, pacing, now);
   const gone = next === 0 && figure.props.length > 0 ? leavingOf(figure) : [];
   const things = figure.props.map(({ places }, n): Seen => {
     const a = places[last % places.length]!;
@@ -173,7 +184,16 @@ export function momentAt(
   const away = Math.abs(share - figure.keys[key]!.at);
   const nearness = Math.max(0, 1 - 7 * Math.min(away, 1 - away));
   const [props, seen] = [things.map((one) => one.at), things.map((one) => one.seen)];
-  return { figure, pose, body, props, seen, key, nearness, share, pacing };
+  return {
+    figure,
+    pose,
+    body,
+    props,
+    seen,
+    key,
+    nearness,
+    partner: partnerAt(figure, phase, pacing, body),
+  };
 }
 
 /** The moment of a key pose itself. */
