@@ -130,7 +130,7 @@ const planted = folders.flatMap((folder) => {
   return some.map((fault) => ({ folder, ...fault }));
 });
 const noticed = [];
-for (const { folder, file, text, from, to, now, was } of planted) {
+for (const [n, { folder, file, text, from, to, now, was }] of planted.entries()) {
   writeFileSync(join(copy, file), text.slice(0, from) + now + text.slice(to));
   const by = await noticedBy(join(copy, file));
   writeFileSync(join(copy, file), text);
@@ -139,6 +139,8 @@ for (const { folder, file, text, from, to, now, was } of planted) {
     const before = text.slice(0, from).split('\n');
     console.log(`not noticed: ${file}:${before.length}: ${was} -> ${now}`);
   }
+  // A long run may be broken off: how far it has come is told on the way.
+  if ((n + 1) % 5 === 0) console.log(`${noticed.length} of ${n + 1} noticed`);
 }
 end(tests);
 rmSync(copy, { recursive: true });

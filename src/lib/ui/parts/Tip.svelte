@@ -22,9 +22,10 @@
     if (!open) onclose();
   }}
 >
-  <Tooltip.Positioner class="z-50!">
+  <!-- What lies under it can be pressed. -->
+  <Tooltip.Positioner class="pointer-events-none! z-50!">
     <Tooltip.Content
-      class="max-w-72 rounded-lg bg-ink px-3 py-1 text-base text-page shadow-lg print:hidden"
+      class="pointer-events-none max-w-72 rounded-lg bg-ink px-3 py-1 text-base text-page shadow-lg print:hidden"
       >{text}</Tooltip.Content
     >
   </Tooltip.Positioner>
