@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { BUILT_IN } from '../moves/move-book';
+import { makeMoveFinder } from '../moves/move-finder';
 import { idsInOrder } from '../model/new-id';
 import { MAX_LINE } from '../model/text';
 import {
@@ -32,6 +33,8 @@ import {
   withMeanwhile,
   type Beat,
 } from '.';
+import { limitsOf, lineOfBeat, saidInstead } from './lines';
+import { beatsFromReading, isBeat, readingInWords, readQuickLine } from './quick-line';
 import { actionRow, partRow, pointsRow, roundsInWords, rowsAfter, saidInRow } from './sheet-row';
 
 const tell: Beat = { kind: 'tell', id: 'bt_tell', text: 'Over the marsh.' };
@@ -181,5 +184,93 @@ describe('rows of a run sheet', () => {
     expect([1, 2].map(roundsInWords)).toEqual(['', ', 2 rounds']);
     expect(saidInRow({ line: ' ', meanwhile: '' })).toBe('');
     expect(saidInRow({ line: '', meanwhile: ' Up ' })).toBe('… Up');
+  });
+});
+
+describe('a draw', () => {
+  const MOVES = ['march', 'jog', 'hop', 'squat', 'star-shape', 'plank'];
+  const die = { kind: 'die', sides: 6, dice: 1 } as const;
+  const rowsOf = (given: Parameters<typeof drawBeat>[1]) =>
+    rowsOfBeat(drawBeat(MOVES, given), BUILT_IN, []);
+  it('asks for its thing, and a number die beside it; what is drawn beforehand asks for nothing', () => {
+    const amount = {
+      from: 'number die',
+      sides: 6,
+      dice: 1,
+      times: 2,
+      plus: 0,
+      least: 2,
+      most: 12,
+      ask: false,
+    };
+    expect(kitOfBeat(drawBeat(MOVES, { device: die }))).toEqual([{ thing: 'die', count: 1 }]);
+    expect(kitOfBeat(drawBeat(MOVES, { device: die, amount: amount as never }))).toEqual([
+      { thing: 'die', count: 1 },
+      { thing: 'number die' },
+    ]);
+    expect(kitOfBeat(drawBeat(MOVES, { device: die, drawn: 'beforehand' }))).toEqual([]);
+  });
+  it('its table has a row for each entry, with what follows it', () => {
+    const beat = drawBeat(MOVES, { device: die });
+    const entries = beat.entries.map((one) => ({ ...one, then: [doseOf('squat', 3)] }));
+    const rows = rowsOfBeat({ ...beat, entries }, BUILT_IN, []);
+    expect(rows).toHaveLength(MOVES.length + 1);
+    expect(rows[1]!.name).toBe('1: march, then squat (3 reps)');
+    expect(rows[1]!.dose).toBe('5 reps');
+  });
+  it('an amount that is drawn stands in place of a dose', () => {
+    const amount = { from: 'outcome', times: 1, plus: 0, least: 1, most: 6, ask: false } as never;
+    expect(rowsOf({ device: die, amount })[1]!.dose).toBe('its number, 1 to 6 reps');
+  });
+  it('has its stand-in, where there is one that may come', () => {
+    const standIn = doseOf('march', 4);
+    const names = (rules: object) => rowsOf({ rules }).map(({ dose }) => dose);
+    expect(names({ standIn, onRepeat: 'stand-in' }).at(-1)).toBe('4 reps, the stand-in');
+    expect(names({ standIn, onRepeat: 'again' }).join()).not.toContain('stand-in');
+  });
+  it('what was drawn beforehand is laid out in order', () => {
+    const cue = (text: string, name: string) => ({ kind: 'draw', text, doing: { name } }) as never;
+    const beat = drawBeat(MOVES, { drawn: 'beforehand' });
+    const rows = rowsOfBeat(beat, BUILT_IN, [cue('hop', 'hop'), cue('Three', 'jog')]);
+    expect(rows.at(-1)).toMatchObject({ name: 'Drawn beforehand', dose: 'hop · Three: jog' });
+    expect(rowsOfBeat(beat, BUILT_IN, []).at(-1)!.name).not.toBe('Drawn beforehand');
+  });
+  it('travels between draws by a move of its own, and may have a stand-in changed', () => {
+    const between = { move: 'skip', leastSeconds: 4, mostSeconds: 9, tightens: false };
+    const beat = drawBeat(MOVES, { rules: { between, standIn: doseOf('march', 4) } });
+    expect(otherMovesOf(beat)).toEqual([{ move: 'skip', path: ['rules', 'between', 'move'] }]);
+    const changed = changeParts(beat, (part) => ({ ...part, move: 'squat' }));
+    expect(new Set(partsOfBeat(changed).map(({ move }) => move))).toEqual(new Set(['squat']));
+    expect(movesOfBeat(changed)).toContain('skip');
+  });
+});
+
+describe('a beat as one would type it', () => {
+  const tools = { finder: makeMoveFinder(BUILT_IN), ages: { from: 5, to: 5 }, kit: [], book: null };
+  it.each(BEATS)('a %s is read again as it was', (kind, beat) => {
+    const line = lineOfBeat(beat, BUILT_IN)!;
+    const reading = readQuickLine(line, tools);
+    expect(isBeat(reading), line).toBe(true);
+    const [again] = beatsFromReading(reading, { newId: countingIds(), seed: 7 });
+    expect(again!.kind).toBe(kind);
+    expect(movesOfBeat(again!)).toEqual(movesOfBeat(beat));
+    expect(readingInWords(reading)).not.toBe('');
+  });
+  it('what is only said is no line', () => {
+    expect(lineOfBeat(tell, BUILT_IN)).toBeNull();
+    expect(saidInstead(tell, BUILT_IN)).toBe('Over the marsh.');
+  });
+  it('may be said instead: its own words, or the line that one would type', () => {
+    const action = doseOf('squat', 5);
+    expect(saidInstead(moveBeat([action]), BUILT_IN)).toBe('5 squats');
+    const said = { ...action, guise: { ...action.guise, line: ' Down we go! ' } };
+    expect(saidInstead(moveBeat([said]), BUILT_IN)).toBe('Down we go!');
+    expect(saidInstead({ ...moveBeat([action]), say: 'Listen.' }, BUILT_IN)).toBe('Listen.');
+  });
+  it('what is more than a file may hold is told, and not made', () => {
+    const fits = readQuickLine('10 squats', tools);
+    expect(isBeat(fits) && limitsOf(fits)).toEqual({ held: [], most: null });
+    const tooMany = readQuickLine('5000 squats', tools);
+    expect(isBeat(tooMany) && limitsOf(tooMany)).not.toEqual({ held: [], most: null });
   });
 });

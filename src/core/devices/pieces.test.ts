@@ -1,4 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import { BUILT_IN } from '../moves/move-book';
+import { makeMoveFinder } from '../moves/move-finder';
 import { drawBeat } from '../testing/make';
 import { DEVICES, deviceFile, type Device } from '.';
 import { dieFor, diceTotals, diceWays } from './die';
@@ -189,5 +191,27 @@ describe('what a device needs on paper', () => {
     ]);
     expect(asked({ kind: 'letters' })).toEqual([['letters', 2]]);
     expect(asked({ kind: 'list' })).toEqual([]);
+  });
+});
+
+describe('strips of letters', () => {
+  const tools = { finder: makeMoveFinder(BUILT_IN), ages: { from: 5, to: 5 }, kit: [], book: null };
+  const strip = (text: string, given: readonly never[] = []) =>
+    DEVICES.letters.tableFrom!(text, given, tools);
+  it('are proposed a move for each letter, named by its sound, the least that is usual', () => {
+    const table = strip('reed');
+    expect(table.map(({ label }) => label)).toEqual(['R', 'E', 'E', 'D']);
+    for (const { action } of table) {
+      const [least] = action.move.usual.range['5'];
+      expect(action.dose.amounts).toEqual([least]);
+      expect(action.dose.sides).toBe(action.move.sided ? 'each' : 'any');
+      expect(action.guise.picture).not.toBe('');
+    }
+  });
+  it('keep the moves that were given', () => {
+    const given = [{ move: BUILT_IN.get('squat')! }, undefined] as never;
+    const table = strip('ab', given);
+    expect(table[0]!.action).toBe((given as object[])[0]);
+    expect(table).toHaveLength(2);
   });
 });
