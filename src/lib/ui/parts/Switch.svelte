@@ -13,7 +13,7 @@
   class="mt-3 flex w-fit cursor-pointer items-center gap-3"
 >
   <Switch.Control
-    class="flex h-6 w-11 shrink-0 cursor-pointer items-center rounded-full border-2 border-soft bg-sunk p-0.5 transition-colors data-focus-visible:outline-3 data-focus-visible:outline-offset-2 data-focus-visible:outline-water data-[state=checked]:border-ink data-[state=checked]:bg-ink"
+    class="flex h-6 w-11 shrink-0 cursor-pointer items-center rounded-full border-2 border-soft bg-sunk p-0.5 transition-colors data-focus-visible:outline-3 data-focus-visible:outline-offset-2 data-focus-visible:outline-water data-[state=checked]:border-lamp data-[state=checked]:bg-on-lamp"
   >
     <Switch.Thumb
       class="block size-4 rounded-full bg-soft transition-[translate] data-[state=checked]:bg-lamp data-[state=checked]:shadow-[0_0_6px_1px_var(--lamp)]"
