@@ -45,6 +45,22 @@ describe('fitting to a slot', () => {
     }
   });
 
+  it('says how far it has come: never back, and never more than all of it', () => {
+    const adventure = script(60);
+    for (const target of [
+      { seconds: 9999 },
+      { reps: 7 },
+      { seconds: Math.round(secondsOf(adventure) * 0.8) },
+    ]) {
+      const heard: number[] = [];
+      fit(adventure, adventure.setting, DEFAULT_PACE, target, (share) => heard.push(share));
+      expect(heard.length).toBeGreaterThan(1);
+      expect(heard.at(-1)).toBeGreaterThanOrEqual(0.6);
+      expect(Math.max(...heard)).toBeLessThanOrEqual(1);
+      expect(Math.min(...heard)).toBeGreaterThanOrEqual(0);
+    }
+  });
+
   it('touches nothing when the script fits already', () => {
     const adventure = script(5);
     const result = fitted(adventure, { seconds: secondsOf(adventure) + 3 });
