@@ -3,10 +3,10 @@
  * alone, and what they leave of its files' branches is told. `npm run bench:beside`; a folder's name for one.
  */
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, relative } from 'node:path';
-import { root } from './built.mjs';
+import { coreFolders, root } from './built.mjs';
 
 /** A file with fewer branches decides nothing; of one that does this share is gone through. */
 const FEWEST_BRANCHES = 2;
@@ -14,12 +14,7 @@ const LEAST_SHARE = 0.5;
 
 const core = join(root, 'src/core');
 const [, , ...named] = process.argv;
-const folders =
-  named.length > 0
-    ? named
-    : readdirSync(core, { withFileTypes: true })
-        .filter((entry) => entry.isDirectory() && entry.name !== 'testing')
-        .map(({ name }) => name);
+const folders = named.length > 0 ? named : coreFolders('testing');
 
 /** Branches of each file of a folder, and those that its own tests take. */
 function branchesIn(folder) {

@@ -1,10 +1,16 @@
 // What the benches of the built application share: its server, started and ready, and a browser's path.
 import { spawn } from 'node:child_process';
-import { existsSync } from 'node:fs';
+import { existsSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 
 export const root = join(import.meta.dirname, '..');
 export const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
+
+/** The folders of core but for those named. */
+export const coreFolders = (...leftOut) =>
+  readdirSync(join(root, 'src/core'), { withFileTypes: true })
+    .filter((entry) => entry.isDirectory() && !leftOut.includes(entry.name))
+    .map(({ name }) => name);
 
 /** Debian's Chromium, as the tests have it. */
 export const executablePath = ['/usr/bin/chromium', '/usr/bin/chromium-headless-shell'].find(

@@ -19,18 +19,13 @@ import { join } from 'node:path';
 import ts from 'typescript';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { uniformInt } from 'pure-rand/distribution/uniformInt';
-import { root } from './built.mjs';
+import { coreFolders, root } from './built.mjs';
 
 /** Folders of data and of what only passes on: a number more there is another picture, not a fault. */
 const LEFT_OUT = ['figure', 'testing'];
 const core = join(root, 'src/core');
 const [, , named = 'all', count = '10', seed = '1'] = process.argv;
-const folders =
-  named === 'all'
-    ? readdirSync(core, { withFileTypes: true })
-        .filter((entry) => entry.isDirectory() && !LEFT_OUT.includes(entry.name))
-        .map(({ name }) => name)
-    : named.split(',');
+const folders = named === 'all' ? coreFolders(...LEFT_OUT) : named.split(',');
 const generator = xoroshiro128plus(Number(seed));
 const one = (list) => list[uniformInt(generator, 0, list.length - 1)];
 

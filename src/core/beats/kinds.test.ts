@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { BUILT_IN } from '../moves/move-book';
-import { makeMoveFinder } from '../moves/move-finder';
 import { idsInOrder } from '../model/new-id';
 import { MAX_LINE } from '../model/text';
 import {
+  byNumberDice,
   chainBeat,
   circuit,
   countingIds,
@@ -36,6 +36,7 @@ import {
 import { limitsOf, lineOfBeat, saidInstead } from './lines';
 import { beatsFromReading, isBeat, readingInWords, readQuickLine } from './quick-line';
 import { actionRow, partRow, pointsRow, roundsInWords, rowsAfter, saidInRow } from './sheet-row';
+import { FOR_FIVES } from '../testing/line-tools';
 
 const tell: Beat = { kind: 'tell', id: 'bt_tell', text: 'Over the marsh.' };
 const drink = { kind: 'drink', id: 'bt_drink', text: '', seconds: 30 } as Beat;
@@ -193,18 +194,8 @@ describe('a draw', () => {
   const rowsOf = (given: Parameters<typeof drawBeat>[1]) =>
     rowsOfBeat(drawBeat(MOVES, given), BUILT_IN, []);
   it('asks for its thing, and a number die beside it; what is drawn beforehand asks for nothing', () => {
-    const amount = {
-      from: 'number die',
-      sides: 6,
-      dice: 1,
-      times: 2,
-      plus: 0,
-      least: 2,
-      most: 12,
-      ask: false,
-    };
     expect(kitOfBeat(drawBeat(MOVES, { device: die }))).toEqual([{ thing: 'die', count: 1 }]);
-    expect(kitOfBeat(drawBeat(MOVES, { device: die, amount: amount as never }))).toEqual([
+    expect(kitOfBeat(drawBeat(MOVES, { device: die, amount: byNumberDice(1) }))).toEqual([
       { thing: 'die', count: 1 },
       { thing: 'number die' },
     ]);
@@ -246,10 +237,9 @@ describe('a draw', () => {
 });
 
 describe('a beat as one would type it', () => {
-  const tools = { finder: makeMoveFinder(BUILT_IN), ages: { from: 5, to: 5 }, kit: [], book: null };
   it.each(BEATS)('a %s is read again as it was', (kind, beat) => {
     const line = lineOfBeat(beat, BUILT_IN)!;
-    const reading = readQuickLine(line, tools);
+    const reading = readQuickLine(line, FOR_FIVES);
     expect(isBeat(reading), line).toBe(true);
     const [again] = beatsFromReading(reading, { newId: countingIds(), seed: 7 });
     expect(again!.kind).toBe(kind);
@@ -268,9 +258,9 @@ describe('a beat as one would type it', () => {
     expect(saidInstead({ ...moveBeat([action]), say: 'Listen.' }, BUILT_IN)).toBe('Listen.');
   });
   it('what is more than a file may hold is told, and not made', () => {
-    const fits = readQuickLine('10 squats', tools);
+    const fits = readQuickLine('10 squats', FOR_FIVES);
     expect(isBeat(fits) && limitsOf(fits)).toEqual({ held: [], most: null });
-    const tooMany = readQuickLine('5000 squats', tools);
+    const tooMany = readQuickLine('5000 squats', FOR_FIVES);
     expect(isBeat(tooMany) && limitsOf(tooMany)).not.toEqual({ held: [], most: null });
   });
 });

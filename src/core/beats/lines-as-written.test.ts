@@ -3,14 +3,12 @@ import { describe, expect, it } from 'vitest';
 import { addBeats } from '../document/edit';
 import { parseAdventure } from '../document/parse-adventure';
 import { isUnknown } from '../moves/unknown-move';
-import { BUILT_IN } from '../moves/move-book';
-import { makeMoveFinder } from '../moves/move-finder';
 import { isSlip } from '../language/spelling';
 import { countingIds, withBeats } from '../testing/make';
 import { beatsFromReading, readingInWords, readQuickLine } from './quick-line';
+import { FOR_FIVES } from '../testing/line-tools';
 
-const tools = { finder: makeMoveFinder(BUILT_IN), ages: { from: 5, to: 5 }, kit: [], book: null };
-const read = (line: string) => readQuickLine(line, tools);
+const read = (line: string) => readQuickLine(line, FOR_FIVES);
 
 describe('a line as it is written on paper', () => {
   it.each([['dice'], ['cards'], ['spinner'], ['calls'], ['roll the dice 6 times']])(

@@ -4,15 +4,14 @@ import { DEFAULT_PACE } from '../cues/pace';
 import { isWork } from '../cues/cue';
 import { DEFAULT_SETTING } from '../model/setting';
 import { BUILT_IN } from '../moves/move-book';
-import { makeMoveFinder } from '../moves/move-finder';
 import { fetchSums, HANDLE_SECONDS } from '../room/fetch';
 import { kitListOf } from '../prep/kit-list';
 import { unroll } from '../schedule/unroll';
 import { relayBeat, withBeats } from '../testing/make';
 import { readQuickLine } from './quick-line';
 import { relaySums, type Relay } from './relay';
+import { FOR_FIVES } from '../testing/line-tools';
 
-const tools = { finder: makeMoveFinder(BUILT_IN), ages: { from: 5, to: 5 }, kit: [], book: null };
 const secondsOf = (beat: Relay, group: number) =>
   relaySums(beat, { setting: setting(group), pace: DEFAULT_PACE, book: BUILT_IN }).secondsNeeded;
 const setting = (group: number) => ({ ...DEFAULT_SETTING, ages: { from: 5, to: 5 }, group });
@@ -81,7 +80,7 @@ it.each([
   ['relay 10 letters, all at once: jog', 'letters', 10, 5, null],
   ['relay 10 letters 8m, two at a time: jog', 'letters', 10, 8, 2],
 ])('%s', (line, thing, things, metres, atOnce) => {
-  expect(readQuickLine(line, tools)).toMatchObject({
+  expect(readQuickLine(line, FOR_FIVES)).toMatchObject({
     kind: 'relay',
     thing,
     things,
@@ -95,5 +94,5 @@ it.each([
   ['relay 9 socks, few at a time: walk', ['few at a time']],
   ['relay 9 socks: as they like it best', ['as they like it best']],
 ])('%s is told', (line, unread) => {
-  expect(readQuickLine(line, tools)).toMatchObject({ kind: 'tell', unread });
+  expect(readQuickLine(line, FOR_FIVES)).toMatchObject({ kind: 'tell', unread });
 });

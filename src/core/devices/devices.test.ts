@@ -6,12 +6,9 @@ import { seededRandom } from '../chance/random';
 import { resolveBeat } from '../chance/resolve';
 import { readQuickLine } from '../beats/quick-line';
 import { CATALOGUE } from '../moves/catalogue';
-import { BUILT_IN } from '../moves/move-book';
-import { makeMoveFinder } from '../moves/move-finder';
 import { drawBeat } from '../testing/make';
 import { dealt, DEVICE_KINDS, deviceFile, DEVICES, deviceInWords, usualRules } from '.';
-
-const tools = { finder: makeMoveFinder(BUILT_IN), ages: { from: 5, to: 5 }, kit: [], book: null };
+import { FOR_FIVES } from '../testing/line-tools';
 
 describe.each(DEVICE_KINDS)('%s', (kind) => {
   const device = DEVICES[kind].begin(4);
@@ -41,7 +38,7 @@ describe.each(DEVICE_KINDS)('%s', (kind) => {
 
   it('is typed as it says, by its first word', () => {
     const line = deviceFile(device).line({ device, entries });
-    const typed = readQuickLine(`${line}: squats, hops, march 20 s, claps`, tools);
+    const typed = readQuickLine(`${line}: squats, hops, march 20 s, claps`, FOR_FIVES);
     expect(typed).toMatchObject({ kind: 'draw', device: { kind } });
   });
 
@@ -67,7 +64,7 @@ describe('a coin', () => {
 
   it('is read with its sides in any order, h and t too; a third move never comes', () => {
     const faces = (line: string) => {
-      const read = readQuickLine(line, tools);
+      const read = readQuickLine(line, FOR_FIVES);
       return read.kind === 'draw' ? read.entries.map((entry) => entry.faces) : null;
     };
     expect(faces('coin 6 tosses: tails = hops, heads = squats')).toEqual([[2], [1]]);

@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest';
 import { BUILT_IN } from '../moves/move-book';
-import { makeMoveFinder } from '../moves/move-finder';
 import { drawBeat } from '../testing/make';
 import { DEVICES, deviceFile, type Device } from '.';
 import { dieFor, diceTotals, diceWays } from './die';
@@ -9,6 +8,7 @@ import { pipsOf } from './shapes/pips';
 import { shapesFor, SPOT_OUTLINES, SPOT_SHAPES } from './shapes/spot-shapes';
 import { wheelSectors } from './shapes/wheel-shape';
 import { facesOf } from './thing';
+import { FOR_FIVES } from '../testing/line-tools';
 
 const MOVES = ['march', 'jog', 'hop', 'squat', 'star-shape', 'plank'];
 const entriesOf = (...given: readonly object[]) =>
@@ -195,9 +195,8 @@ describe('what a device needs on paper', () => {
 });
 
 describe('strips of letters', () => {
-  const tools = { finder: makeMoveFinder(BUILT_IN), ages: { from: 5, to: 5 }, kit: [], book: null };
   const strip = (text: string, given: readonly never[] = []) =>
-    DEVICES.letters.tableFrom!(text, given, tools);
+    DEVICES.letters.tableFrom!(text, given, FOR_FIVES);
   it('are proposed a move for each letter, named by its sound, the least that is usual', () => {
     const table = strip('reed');
     expect(table.map(({ label }) => label)).toEqual(['R', 'E', 'E', 'D']);

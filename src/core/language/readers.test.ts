@@ -1,6 +1,4 @@
 import { describe, expect, it } from 'vitest';
-import { BUILT_IN } from '../moves/move-book';
-import { makeMoveFinder } from '../moves/move-finder';
 import { plainDose } from '../model/dose';
 import { takeAsides } from './dose-asides';
 import { unitNamed } from './dose-reader';
@@ -10,7 +8,7 @@ import { howAsTyped, ledAlone, takeHow, takeLed } from './how-reader';
 import { lettersOf } from './letter-strip';
 import { letterStrokes } from './letter-strokes';
 import { loosen } from './loosen';
-import { readAction, readLines, readNamed, type LineTools } from './part-reader';
+import { readAction, readLines, readNamed } from './part-reader';
 import { inRow, namesInRow } from './rows';
 import { hideQuoted, quoted, revealed, splitGuise } from './said';
 import { askedFor } from './sentences';
@@ -18,9 +16,9 @@ import { isSlip, respelled } from './spelling';
 import { asTyped, isSameName } from './typed-words';
 import { isSentence, unknownNamed } from './unknown-part';
 import { doseIn } from './words-of';
+import { FOR_FIVES } from '../testing/line-tools';
 
-const finder = makeMoveFinder(BUILT_IN);
-const tools: LineTools = { finder, ages: { from: 5, to: 5 }, kit: [], book: null };
+const { finder } = FOR_FIVES;
 
 describe('a dose is read', () => {
   it.each([
@@ -181,24 +179,24 @@ describe('sentences as people say them', () => {
 
 describe('a part of a line', () => {
   it('is a move with its dose', () => {
-    expect(readAction('hop on the left leg 8 times', tools)).toMatchObject({
+    expect(readAction('hop on the left leg 8 times', FOR_FIVES)).toMatchObject({
       move: { id: 'hop' },
       dose: { amounts: [8], sides: 'left', unit: 'reps' },
     });
-    expect(readAction('march and clap for 20 seconds', tools)).toMatchObject({
+    expect(readAction('march and clap for 20 seconds', FOR_FIVES)).toMatchObject({
       move: { id: 'march' },
       also: ['clap'],
       dose: { amounts: [20], unit: 'seconds' },
     });
-    expect(readAction('wobble', tools)).toBeNull();
+    expect(readAction('wobble', FOR_FIVES)).toBeNull();
   });
   it('without a dose is a move, or a name that nobody knows', () => {
-    expect(readNamed('frog jumps', tools)!.move.id).toBe('frog-jump');
-    expect(readNamed('zzz', tools)!.move.id).toBe('own-typed-zzz');
+    expect(readNamed('frog jumps', FOR_FIVES)!.move.id).toBe('frog-jump');
+    expect(readNamed('zzz', FOR_FIVES)!.move.id).toBe('own-typed-zzz');
     expect(unknownNamed('wobble jump')!.name).toBe('wobble jump');
   });
   it('of several, each is read, or it is said which isn’t', () => {
-    const read = readLines('8 squats, 4 hops', tools);
+    const read = readLines('8 squats, 4 hops', FOR_FIVES);
     expect(Array.isArray(read) && read.map(({ action }) => action.move.id)).toEqual([
       'squat',
       'hop',

@@ -10,11 +10,10 @@ import { doseOf } from '../testing/make';
 import { everyShape } from '../testing/shelf-of-examples';
 import { typedAction, typedAmongOthers, typedStation } from './dosed';
 import { amountInWords, rulesInWords, stopInWords } from './draw-words';
-import { readAction, readNamed, type LineTools } from './part-reader';
+import { readAction, readNamed } from './part-reader';
 import { hideQuoted } from './said';
+import { FOR_FIVES } from '../testing/line-tools';
 
-const FIVES = { from: 5, to: 5 } as const;
-const tools: LineTools = { finder: makeMoveFinder(BUILT_IN), ages: FIVES, kit: [], book: null };
 const isAction = (part: object): part is Action => 'dose' in part;
 
 describe('an action that is written and read again', () => {
@@ -22,7 +21,7 @@ describe('an action that is written and read again', () => {
     let many = 0;
     for (const adventure of everyShape()) {
       const book = moveBookOf(adventure);
-      const own = { ...tools, finder: makeMoveFinder(book), ages: adventure.setting.ages };
+      const own = { ...FOR_FIVES, finder: makeMoveFinder(book), ages: adventure.setting.ages };
       const parts = adventure.chapters.flatMap(({ beats }) => beats.flatMap(partsOfBeat));
       for (const part of parts.filter(isAction)) {
         const line = typedAction(book, part);
@@ -43,7 +42,7 @@ describe('an action that is written and read again', () => {
         fc.constantFrom('squat', 'hop', 'march', 'jumping-jack'),
         (dose, move) => {
           const line = typedAction(BUILT_IN, doseOf(move, 1, dose));
-          const read = readAction(hideQuoted(line), tools);
+          const read = readAction(hideQuoted(line), FOR_FIVES);
           expect(read?.move.id, line).toBe(move);
           const { amounts, unit, restSeconds, ways } = read!.dose;
           expect({ amounts, unit, restSeconds, ways }, line).toEqual({
@@ -62,16 +61,19 @@ describe('an action that is written and read again', () => {
     const said = { ...plain, guise: { ...plain.guise, name: 'kettle dips', line: 'Down we go!' } };
     expect(typedAction(BUILT_IN, said)).toBe('5 squats as kettle dips: Down we go!');
     expect(typedAmongOthers(BUILT_IN, said)).toBe('5 squats as kettle dips: “Down we go!”');
-    expect(readAction(typedAction(BUILT_IN, said), tools)!.guise).toEqual(said.guise);
+    expect(readAction(typedAction(BUILT_IN, said), FOR_FIVES)!.guise).toEqual(said.guise);
     const noted = { ...plain, guise: { ...plain.guise, note: 'arms out' } };
-    expect(readAction(typedAction(BUILT_IN, noted), tools)!.guise.note).toBe('arms out');
+    expect(readAction(typedAction(BUILT_IN, noted), FOR_FIVES)!.guise.note).toBe('arms out');
   });
   it('a station has no dose', () => {
     const { guise } = doseOf('squat', 1);
     const station = { move: 'squat', also: [], guise: { ...guise, name: 'kettle dips' } };
     const line = typedStation(BUILT_IN, station);
     expect(line).toBe('squat as kettle dips');
-    expect(readNamed(line, tools)).toMatchObject({ move: { id: 'squat' }, guise: station.guise });
+    expect(readNamed(line, FOR_FIVES)).toMatchObject({
+      move: { id: 'squat' },
+      guise: station.guise,
+    });
   });
 });
 

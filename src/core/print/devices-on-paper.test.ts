@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { drawBeat, withBeats } from '../testing/make';
+import { byNumberDice, drawBeat, withBeats } from '../testing/make';
 import { pictureOfWord } from '../testing/pack-source';
 import { printFonts } from '../testing/print-fonts';
 import { textsOnSheet } from '../testing/texts-on-sheet';
@@ -30,22 +30,11 @@ describe('what the draws of an adventure need on paper', () => {
     expect(prints.wheels).toEqual([]);
   });
   it('a number die beside it is printed once, for the most that are thrown', () => {
-    const amount = (dice: number) =>
-      ({
-        from: 'number die',
-        sides: 6,
-        dice,
-        times: 1,
-        plus: 0,
-        least: 1,
-        most: 12,
-        ask: false,
-      }) as never;
     const titles = (...counts: readonly number[]) =>
       devicePrints(
         withBeats(
           ...counts.map((dice) =>
-            drawBeat(MOVES, { device: { kind: 'list' }, amount: amount(dice) }),
+            drawBeat(MOVES, { device: { kind: 'list' }, amount: byNumberDice(dice) }),
           ),
         ),
       ).cubes.map(({ title }) => title);

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Beat } from '../beats';
-import { doseOf, drawBeat, moveBeat, withBeats } from '../testing/make';
+import { byNumberDice, doseOf, drawBeat, moveBeat, withBeats } from '../testing/make';
 import { packSourceOf } from '../testing/pack-source';
 import { textsOnSheet } from '../testing/texts-on-sheet';
 import { makePack, packPartsFor } from './pack';
@@ -67,16 +67,6 @@ describe('a pack', () => {
     ).toMatch(/Move die/u);
   });
   it('with every device has every part that it asks for, and none of them is empty', () => {
-    const amount = {
-      from: 'number die',
-      sides: 6,
-      dice: 2,
-      times: 1,
-      plus: 0,
-      least: 2,
-      most: 12,
-      ask: false,
-    };
     const deck = {
       kind: 'deck',
       lowest: 1,
@@ -88,7 +78,7 @@ describe('a pack', () => {
     const whole = withBeats(
       tell,
       squats,
-      die({ amount }),
+      die({ amount: byNumberDice(2) }),
       drawBeat(MOVES.slice(0, 4), { device: deck }),
       drawBeat(MOVES, { device: { kind: 'spinner' } }),
       drawBeat(MOVES.slice(0, 2), { device: { kind: 'coin' } }),

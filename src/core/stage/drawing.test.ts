@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { drawBeat } from '../testing/make';
+import { byNumberDice, drawBeat } from '../testing/make';
 import { shownNumbers, shownOutcomes, stillToCome } from './drawing';
 
 const until = (moves: number) =>
@@ -58,17 +58,9 @@ describe('what a real device may show', () => {
   });
 
   it('are the totals of a number die, where there is one', () => {
-    const amount = {
-      from: 'number die',
-      sides: 6,
-      dice: 2,
-      times: 1,
-      plus: 0,
-      least: 2,
-      most: 12,
-      ask: false,
-    } as const;
-    expect(shownNumbers(drawBeat(2, { amount }))).toEqual([2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12]);
+    expect(shownNumbers(drawBeat(2, { amount: byNumberDice(2) }))).toEqual([
+      2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12,
+    ]);
     expect(shownNumbers(drawBeat(2))).toEqual([]);
   });
 });

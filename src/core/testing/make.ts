@@ -8,7 +8,7 @@ import type { Draw } from '../beats/draw-schema';
 import { type Echo } from '../beats/echo';
 import { type MoveBeat } from '../beats/move';
 import { type Relay } from '../beats/relay';
-import type { DrawRules } from '../model/chance';
+import type { AmountRule, DrawRules } from '../model/chance';
 import { plainDose, type Dose } from '../model/dose';
 import { newAdventure } from '../document/new-adventure';
 import { idsInOrder, type NewId } from '../model/new-id';
@@ -184,3 +184,15 @@ export function relayBeat(move: string, given: Partial<Relay> = {}): Relay {
     ...given,
   };
 }
+
+/** As many as so many dice of six show in all, beside a device that says what. */
+export const byNumberDice = (dice: number): Extract<AmountRule, { from: 'number die' }> => ({
+  from: 'number die',
+  sides: 6,
+  dice,
+  times: 1,
+  plus: 0,
+  least: dice,
+  most: 12,
+  ask: false,
+});
