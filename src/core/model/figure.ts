@@ -3,7 +3,7 @@ import type { DeepReadonly } from './deep-readonly';
 import { poseSchema } from './pose';
 
 /** Where the figure is seen from. */
-export const VIEWS = ['front', 'side', 'corner', 'behind'] as const;
+export const VIEWS = ['front', 'side', 'corner', 'behind', 'above'] as const;
 export type View = (typeof VIEWS)[number];
 
 /** What keeps its place on the ground while the rest moves. */
@@ -65,6 +65,47 @@ export const MARKS = [
   'under the right hand',
   'round the shoulders',
   'flapping knees',
+  'voice',
+  'notes',
+  'nod',
+  'chalk squares',
+  'prints',
+  'water',
+  'flames',
+  'swapped feet',
+  'toes up',
+  'heels up',
+  'baton',
+  'hiss',
+  'over',
+  'back over',
+  'up at the hands',
+  'bounced way',
+  'turning wheel',
+  'under the hands',
+  'breath in',
+  'swinging arms',
+  'glide',
+  /** What is thought of all along: what an animal has, and a rope to climb. */
+  'long ears',
+  'round ears',
+  'wide ears',
+  'pointed ears',
+  'bill',
+  'beak',
+  'tongue',
+  'wings',
+  'drum',
+  'balloon',
+  'curled tail',
+  'long tail',
+  'hanging rope',
+  /** Another key pose, in one tone behind or beside a still that stands alone. */
+  'the pose before',
+  'the pose after',
+  'from the pose before',
+  'from the first pose',
+  'to the pose after',
 ] as const;
 export type MarkKind = (typeof MARKS)[number];
 

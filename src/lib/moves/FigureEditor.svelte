@@ -48,6 +48,7 @@
     side: 'from the side',
     corner: 'from a corner',
     behind: 'from behind',
+    above: 'from above',
   };
   /** What is turned by a number: what it is called, and how far it goes, degrees. */
   const ANGLES = [

@@ -17,6 +17,7 @@ export const BALANCING_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { ...STANCES.squat, when: 0.75 },
     ],
     best: 1,
+    marks: [['from the pose before', 1]],
   },
   'chair-sit': {
     view: 'side',
@@ -26,6 +27,7 @@ export const BALANCING_FIGURES: Readonly<Record<string, FigureSketch>> = {
     ],
     props: [{ kind: 'chair', places: [['floor', [0, 0, -0.3]]] }],
     best: 1,
+    marks: [['from the pose before', 1]],
   },
   'jumping-jack': {
     hands: 'open',
@@ -37,6 +39,7 @@ export const BALANCING_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { legs: [0.22, -0.97, 0], arms: [0.95, 0.2, 0], air: 0.06, point: 0.4, when: 0.72 },
     ],
     best: 2,
+    marks: [['the pose before', 2]],
   },
   'step-jack': {
     hands: 'open',
@@ -46,6 +49,10 @@ export const BALANCING_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { legR: [0.55, -0.84, 0], legL: [0.1, -0.97, 0], arms: [0.6, 0.86, 0] },
     ],
     alternate: true,
+    marks: [
+      ['burst at the right foot', 1],
+      ['the pose before', 1],
+    ],
     best: 1,
   },
   'stork-stand': {
@@ -54,12 +61,14 @@ export const BALANCING_FIGURES: Readonly<Record<string, FigureSketch>> = {
     keys: [{ ...UP }, stork, { ...stork, side: 2, arms: [1, 0.14, 0.05] }],
     hold: 1,
     best: 1,
+    marks: [['beak', 0]],
   },
   'tiptoe-stand': {
     view: 'side',
     keys: [{ ...UP }, { ...UP, heel: 1, arms: [0.3, 0.1, 0.8] }],
     hold: 1,
     best: 1,
+    marks: [['heels up', 1]],
   },
   'aeroplane-balance': {
     view: 'corner',
@@ -125,6 +134,10 @@ export const BALANCING_FIGURES: Readonly<Record<string, FigureSketch>> = {
       },
     ],
     best: 1,
+    marks: [
+      ['beak', 0],
+      ['the pose before', 1],
+    ],
   },
   'half-squat-hold': {
     view: 'side',
@@ -214,6 +227,8 @@ export const BALANCING_FIGURES: Readonly<Record<string, FigureSketch>> = {
   'scissor-jump': {
     view: 'side',
     alternate: true,
+    marks: [['swapped feet', 1]],
+    best: 1,
     keys: [
       {
         tip: 6,
@@ -225,8 +240,8 @@ export const BALANCING_FIGURES: Readonly<Record<string, FigureSketch>> = {
       },
       {
         air: 0.13,
-        legR: [0.05, -0.88, 0.3],
-        legL: [0.05, -0.88, -0.3],
+        legR: [0.05, -0.86, 0.46],
+        legL: [0.05, -0.84, -0.46],
         point: 0.6,
         armL: [0.1, -0.4, 0.6],
         armR: [0.2, -0.6, -0.45],
@@ -396,8 +411,8 @@ export const BALANCING_FIGURES: Readonly<Record<string, FigureSketch>> = {
     anchor: 'hips',
     keys: [
       { legs: [0.08, -0.08, 0.6], arms: [0.1, -0.6, 0.5] },
-      { tip: -28, nod: 18, legs: [0.08, 0.18, 0.72], arms: [0.1, -0.1, 0.9], point: 0.5 },
-      { tip: -30, nod: 18, legs: [0.08, 0.22, 0.72], arms: [0.1, -0.08, 0.9], point: 0.5 },
+      { tip: -32, nod: 18, legs: [0.08, 0.5, 0.85], arms: [0.1, -0.1, 0.9], point: 0.5 },
+      { tip: -34, nod: 18, legs: [0.08, 0.54, 0.85], arms: [0.1, -0.08, 0.9], point: 0.5 },
     ],
     hold: 1,
     best: 1,

@@ -14,7 +14,7 @@ export const BREATH_FIGURES: Readonly<Record<string, FigureSketch>> = {
     best: 1,
   },
   'lie-still': {
-    view: 'corner',
+    view: 'above',
     anchor: 'hips',
     keys: [
       { tip: -90, legs: [0.2, -0.06, 1], arms: [0.42, -0.02, 0.9], point: -0.8 },
@@ -28,7 +28,11 @@ export const BREATH_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { legs: [0.2, -0.98, 0], arms: [-0.28, -0.1, 0.5], bend: 8, nod: 8 },
       { legs: [0.2, -0.98, 0], arms: [0.78, 0.62, 0.1], bend: -6, nod: -8 },
     ],
-    marks: [['breath out', 0]],
+    marks: [
+      ['balloon', 0],
+      ['breath in', 1],
+      ['breath out', 0],
+    ],
     best: 1,
   },
   'snake-breath': {
@@ -38,7 +42,7 @@ export const BREATH_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { ...STANCES.crossed, bend: -4, arms: ARMS.lap },
       { ...STANCES.crossed, bend: 28, tip: 4, nod: -22, arms: [-0.2, -0.1, 0.85] },
     ],
-    marks: [['breath out', 1]],
+    marks: [['hiss', 1]],
     best: 1,
   },
   'bee-breath': {
@@ -76,7 +80,10 @@ export const BREATH_FIGURES: Readonly<Record<string, FigureSketch>> = {
         nod: 4,
       },
     ],
-    marks: [['breath out', 1]],
+    marks: [
+      ['breath out', 1],
+      ['flames', 1],
+    ],
     best: 1,
   },
   'listen-still': {
@@ -111,6 +118,7 @@ export const BREATH_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { tip: -20, bend: 56, nod: 40, legs: [0.14, 0, 0.56], arms: [0.2, -0.7, 0.3], when: 0.6 },
       { tip: -90, legs: [0.2, -0.05, 0.97], point: -0.8, arms: [0.5, -0.05, 0.7], when: 0.82 },
     ],
+    marks: [['from the pose before', 1]],
     best: 1,
   },
   'hand-trace': {

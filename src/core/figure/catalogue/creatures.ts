@@ -42,7 +42,11 @@ export const CREATURE_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { side: -6, legR: [0.3, -0.36, 0.5], legL: [0.2, -0.96, 0], arms: [0.6, -0.5, 0.2] },
       { legs: [0.26, -0.9, 0.06], arms: [0.5, -0.7, 0.2], tip: 6 },
     ],
-    marks: [['burst at the right foot', 1]],
+    marks: [
+      ['burst at the right foot', 0],
+      ['wide ears', 0],
+      ['burst at the right foot', 1],
+    ],
   },
   'dragon-crawl': {
     view: 'side',
@@ -72,6 +76,10 @@ export const CREATURE_FIGURES: Readonly<Record<string, FigureSketch>> = {
         armR: [0.25, -0.42, 0.3],
       },
     ],
+    marks: [
+      ['wings', 0],
+      ['long tail', 0],
+    ],
   },
   'swim-stroke': {
     view: 'side',
@@ -94,7 +102,10 @@ export const CREATURE_FIGURES: Readonly<Record<string, FigureSketch>> = {
         armL: [0.4, 0.5, -0.4],
       },
     ],
-    marks: [['ripples at the hands', 0]],
+    marks: [
+      ['water', 0],
+      ['the pose after', 0],
+    ],
   },
   'worm-wriggle': {
     view: 'side',
@@ -122,16 +133,30 @@ export const CREATURE_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { ...low, side: 10, armR: [0.2, -0.05, 1], armL: [0.6, -0.02, 0.1], elbowL: 60 },
       { ...low, arms: [0.5, -0.02, 0.6], elbows: 50 },
     ],
-    marks: [['zigzag', 0]],
+    marks: [
+      ['tongue', 0],
+      ['zigzag', 0],
+    ],
   },
   roar: {
     hands: 'open',
     view: 'front',
     keys: [
       { ...STOOD, bend: -4, nod: -8, arms: [0.3, -0.2, 0.4] },
-      { ...STOOD, tip: 10, bend: 6, nod: -14, legs: [0.24, -0.9, 0.08], arms: [0.5, 0.3, 0.6] },
+      {
+        ...STOOD,
+        tip: 10,
+        bend: 6,
+        nod: -14,
+        legs: [0.24, -0.9, 0.08],
+        arms: [0.42, -0.3, 0.6],
+        elbows: -30,
+      },
     ],
-    marks: [['breath out', 1]],
+    marks: [
+      ['voice', 1],
+      ['round ears', 1],
+    ],
     best: 1,
   },
   'wing-flap': {
@@ -141,6 +166,7 @@ export const CREATURE_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { ...STOOD, legs: [0.18, -0.92, 0.06], arms: [0.86, -0.5, 0.05] },
     ],
     best: 0,
+    marks: [['beak', 0]],
   },
   'crocodile-snap': {
     view: 'side',
@@ -155,16 +181,20 @@ export const CREATURE_FIGURES: Readonly<Record<string, FigureSketch>> = {
     hands: 'fist',
     view: 'corner',
     alternate: true,
+    marks: [
+      ['hanging rope', 0],
+      ['hanging rope', 1],
+    ],
     anchor: 'hips',
     keys: [
       {
         nod: -16,
         legR: [0.1, -0.52, 0.42],
         legL: LEGS.together,
-        armR: [0.04, 0.9, 0.4],
-        armL: [-0.04, 0.1, 0.6],
+        armR: [-0.3, 0.86, 0.4],
+        armL: [-0.3, 0.1, 0.6],
       },
-      { nod: -16, legs: [0.06, -0.96, 0.06], armR: [0, 0.5, 0.5], armL: [0, 0.5, 0.5] },
+      { nod: -16, legs: [0.06, -0.96, 0.06], armR: [-0.3, 0.5, 0.5], armL: [-0.3, 0.5, 0.5] },
     ],
   },
 };

@@ -64,6 +64,7 @@ export const FLOOR_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { tip: -32, bend: 42, nod: 14, legs: [0.12, 0.0, 0.52], arms: [0.05, 0.02, 0.9] },
     ],
     best: 1,
+    marks: [['from the pose before', 1]],
   },
   'back-bridge': {
     ...SIDE,
@@ -112,6 +113,7 @@ export const FLOOR_FIGURES: Readonly<Record<string, FigureSketch>> = {
       },
       { air: 0.14, legs: [0.06, -1, 0], point: 0.7, arms: ARMS.up },
     ],
+    marks: [['from the first pose', 2]],
     best: 2,
   },
   'rocking-chair': {
@@ -194,6 +196,7 @@ export const FLOOR_FIGURES: Readonly<Record<string, FigureSketch>> = {
     ],
     hold: 1,
     best: 1,
+    marks: [['tongue', 0]],
   },
   'knee-press-up': {
     view: 'side',
@@ -261,6 +264,7 @@ export const FLOOR_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { ...STANCES.bear, legs: [0.14, -0.66, 0.22], tip: 92, heel: 0.5, when: 0.8 },
     ],
     best: 1,
+    marks: [['pointed ears', 0]],
   },
   'crab-kick': {
     ...SIDE,
@@ -298,7 +302,10 @@ export const FLOOR_FIGURES: Readonly<Record<string, FigureSketch>> = {
         point: 0.6,
       },
     ],
-    marks: [['round about', 0]],
+    marks: [
+      ['the pose after', 0],
+      ['round about', 0],
+    ],
   },
   'forward-roll': {
     view: 'side',
@@ -346,5 +353,6 @@ export const FLOOR_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { tip: 375, legs: [0.14, -0.6, 0.14], arms: ARMS.front, z: 0.6, when: 0.8 },
     ],
     best: 1,
+    marks: [['over', 1]],
   },
 };

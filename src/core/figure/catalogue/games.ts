@@ -58,6 +58,7 @@ export const GAME_FIGURES: Readonly<Record<string, FigureSketch>> = {
       },
     ],
     best: 2,
+    marks: [['bounced way', 2]],
   },
   'ball-trap': {
     hands: 'open',

@@ -60,7 +60,7 @@ export const GYM_FIGURES: Readonly<Record<string, FigureSketch>> = {
     best: 1,
   },
   'shoulder-tap': {
-    view: 'corner',
+    view: 'side',
     anchor: 'feet',
     alternate: true,
     keys: [
@@ -136,6 +136,7 @@ export const GYM_FIGURES: Readonly<Record<string, FigureSketch>> = {
     ...rolled,
     view: 'corner',
     keys: rolled.keys.map((key, n) => ({ ...key, twist: n === 0 ? 0 : 14 })),
+    marks: [['back over', 1]],
   },
   'pike-sit': held(
     'side',
@@ -185,15 +186,15 @@ export const GYM_FIGURES: Readonly<Record<string, FigureSketch>> = {
     },
   ),
   'happy-baby': held(
-    'corner',
+    'side',
     { ...STANCES.kneesUp },
     {
       tip: -90,
-      nod: 8,
-      legs: [0.34, 0.5, 0.14],
-      knees: 40,
-      point: -0.4,
-      arms: [0.34, 0.5, 0.66],
+      nod: 12,
+      legs: [0.24, 0.66, -0.16],
+      knees: 14,
+      point: -0.6,
+      arms: [0.2, 0.98, 0.5],
     },
     { anchor: 'hips' },
   ),
@@ -204,7 +205,8 @@ export const GYM_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { tip: 26, bend: 10, legs: [0.2, -0.5, 0.3], arms: ARMS.front },
       { ...STANCES.crossed, legs: [-0.06, -0.055, 0.6] },
     ],
-    best: 1,
+    best: 2,
+    marks: [['from the first pose', 2]],
   },
   'lie-and-stand': {
     view: 'side',
@@ -217,5 +219,6 @@ export const GYM_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { ...STANCES.sit, legs: [0.12, 0, 0.6], tip: -6, when: 0.82 },
     ],
     best: 3,
+    marks: [['from the first pose', 3]],
   },
 };

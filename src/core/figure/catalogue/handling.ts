@@ -269,6 +269,7 @@ export const HANDLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
       },
     ],
     best: 2,
+    marks: [['under the hands', 2]],
   },
   dribble: {
     view: 'side',

@@ -51,7 +51,8 @@ export const JUMPING_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { legs: [0.5, -0.84, 0], arms: ARMS.hips, when: 0.5 },
       { air: 0.06, legs: [0.2, -0.97, 0], point: 0.5, arms: ARMS.hips, when: 0.75 },
     ],
-    best: 1,
+    best: 2,
+    marks: [['the pose before', 2]],
   },
   'half-turn-jump': {
     view: 'corner',
@@ -76,6 +77,7 @@ export const JUMPING_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { ...LANDED, tip: 23, when: 0.8 },
     ],
     best: 2,
+    marks: [['from the pose before', 2]],
   },
   'pop-up-jump': {
     view: 'corner',
@@ -127,7 +129,13 @@ export const JUMPING_FIGURES: Readonly<Record<string, FigureSketch>> = {
     anchor: 'hips',
     keys: [
       { legR: [0.6, -0.8, 0], legL: [0.34, -0.88, 0], arms: ARMS.wide, side: 3 },
-      { air: 0.07, legs: [0.04, -0.9, 0], point: 0.4, arms: [0.9, 0.2, 0] },
+      {
+        air: 0.07,
+        legR: [0.22, -0.966, 0],
+        legL: [0.1, -0.99, 0],
+        point: 0.4,
+        arms: [0.9, 0.2, 0],
+      },
       { legR: [0.5, -0.66, 0], legL: [0.06, -0.94, 0], arms: ARMS.wide },
     ],
     best: 1,
@@ -155,7 +163,10 @@ export const JUMPING_FIGURES: Readonly<Record<string, FigureSketch>> = {
         arms: [0.4, -0.4, 0.5],
       },
     ],
-    marks: [['zigzag', 0]],
+    marks: [
+      ['zigzag', 0],
+      ['the pose before', 0],
+    ],
   },
   shuffle: {
     hands: 'fist',
@@ -163,11 +174,12 @@ export const JUMPING_FIGURES: Readonly<Record<string, FigureSketch>> = {
     alternate: true,
     anchor: 'hips',
     travels: 'forward',
+    marks: [['glide', 0]],
     keys: [
       {
         tip: 10,
-        legR: [0.08, -0.9, 0.2],
-        legL: [0.08, -0.92, -0.14],
+        legR: [0.08, -0.88, 0.3],
+        legL: [0.08, -0.9, -0.24],
         arms: [0.2, -0.6, 0.36],
         nod: 8,
       },
@@ -182,6 +194,10 @@ export const JUMPING_FIGURES: Readonly<Record<string, FigureSketch>> = {
     travels: 'forward',
     keys: [RUN_FORWARD, HALF_WAY],
     best: 0,
+    marks: [
+      ['round ears', 0],
+      ['long tail', 0],
+    ],
   },
   'bunny-hop': {
     view: 'side',
@@ -219,6 +235,7 @@ export const JUMPING_FIGURES: Readonly<Record<string, FigureSketch>> = {
         when: 0.78,
       },
     ],
+    marks: [['long ears', 0]],
     best: 1,
   },
   'bench-walk': {
@@ -271,6 +288,8 @@ export const JUMPING_FIGURES: Readonly<Record<string, FigureSketch>> = {
     ],
     props: [
       { kind: 'seat', places: [['floor', [0, 0, 0]]] },
+      { kind: 'chair', lie: 'across', places: [['floor', [0, 0, 1.3]]] },
+      { kind: 'partner', places: [['floor', [0, 0, 1.3]]] },
       { kind: 'rope', lie: 'across', places: [['right hand', [0, 0, 0.1]]] },
     ],
     best: 1,

@@ -23,7 +23,7 @@ export const RHYTHM_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { legR: [0.26, -0.94, 0.1], legL: [0.14, -0.96, 0], arms: ARMS.hips, tip: 8 },
     ],
     marks: [['burst at the right foot', 1]],
-    best: 0,
+    best: 1,
   },
   'arm-circle': {
     view: 'front',
@@ -56,7 +56,7 @@ export const RHYTHM_FIGURES: Readonly<Record<string, FigureSketch>> = {
     ],
   },
   'punch-air': {
-    hands: 'fist',
+    hands: 'open',
     view: 'side',
     keys: [
       {
@@ -77,10 +77,10 @@ export const RHYTHM_FIGURES: Readonly<Record<string, FigureSketch>> = {
     best: 1,
   },
   'knee-pat': {
-    view: 'corner',
+    view: 'front',
     keys: [
-      { legs: [0.24, -0.7, 0.2], tip: 34, bend: 14, nod: -34, arms: [0.1, -0.2, 0.75] },
-      { legs: [0.24, -0.7, 0.2], tip: 34, bend: 14, nod: -34, arms: [0.06, -0.72, 0.5] },
+      { legs: [0.24, -0.7, 0.2], tip: 24, bend: 10, nod: -28, arms: [0.2, -0.2, 0.75] },
+      { legs: [0.24, -0.7, 0.2], tip: 24, bend: 10, nod: -28, arms: [0.12, -0.8, 0.5] },
     ],
     marks: [['pats at the hands', 1]],
     best: 1,
@@ -125,7 +125,10 @@ export const RHYTHM_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { ...FEET, arms: ARMS.hips, nod: -8 },
       { ...FEET, arms: ARMS.hips, nod: 34 },
     ],
-    marks: [['gaze', 1]],
+    marks: [
+      ['nod', 1],
+      ['the pose before', 1],
+    ],
     best: 1,
   },
   'drum-roll': {
@@ -145,7 +148,10 @@ export const RHYTHM_FIGURES: Readonly<Record<string, FigureSketch>> = {
       },
       { ...STANCES.kneel, tip: 26, bend: 18, nod: -24, arms: [0.05, -0.66, 0.62] },
     ],
-    marks: [['ripples at the hands', 0]],
+    marks: [
+      ['drum', 0],
+      ['ripples at the hands', 0],
+    ],
   },
   sprinkle: {
     view: 'front',
@@ -164,11 +170,20 @@ export const RHYTHM_FIGURES: Readonly<Record<string, FigureSketch>> = {
     handR: 'points',
     view: 'front',
     keys: [
-      { ...FEET, arms: [0.25, 0.55, 0.55] },
+      { ...FEET, armR: [0.4, 0.5, 0.45], armL: [0.75, -0.05, 0.5], handL: 'open' },
       { ...FEET, arms: [0.0, -0.35, 0.66] },
       { ...FEET, arms: [0.75, -0.05, 0.5] },
     ],
-    best: 2,
+    marks: [
+      ['baton', 0],
+      ['baton', 1],
+      ['baton', 2],
+
+      ['notes', 0],
+      ['notes', 1],
+      ['notes', 2],
+    ],
+    best: 0,
   },
   'sway-dance': {
     view: 'front',
@@ -219,6 +234,10 @@ export const RHYTHM_FIGURES: Readonly<Record<string, FigureSketch>> = {
         tilt: -8,
       },
       { air: 0.1, legs: [0.34, -0.86, 0], point: 0.5, arms: [0.7, 0.7, 0] },
+    ],
+    marks: [
+      ['notes', 0],
+      ['notes', 2],
     ],
     best: 0,
   },

@@ -77,14 +77,30 @@ export const SEATED_FIGURES: Readonly<Record<string, FigureSketch>> = {
       arms: [0.06, -0.3, 0.94],
     },
   ]),
-  'wheels-push': onWheels([
-    { ...SAT, arms: [0.3, -0.5, -0.1], tip: 4 },
-    { ...SAT, arms: [0.3, -0.62, 0.4], tip: 10 },
-  ]),
-  'wheels-glide': onWheels([
-    { ...SAT, arms: [0.3, -0.6, 0.4], tip: 8 },
-    { ...SAT, arms: ARMS.lap, tip: -2 },
-  ]),
+  'wheels-push': onWheels(
+    [
+      { ...SAT, arms: [0.3, -0.5, -0.1], tip: 4 },
+      { ...SAT, arms: [0.3, -0.62, 0.4], tip: 10 },
+    ],
+    {
+      marks: [
+        ['turning wheel', 0],
+        ['turning wheel', 1],
+      ],
+    },
+  ),
+  'wheels-glide': onWheels(
+    [
+      { ...SAT, arms: [0.3, -0.6, 0.4], tip: 8 },
+      { ...SAT, arms: ARMS.lap, tip: -2 },
+    ],
+    {
+      marks: [
+        ['glide', 0],
+        ['glide', 1],
+      ],
+    },
+  ),
   'wheels-spin': {
     ...onWheels(
       [
@@ -92,7 +108,7 @@ export const SEATED_FIGURES: Readonly<Record<string, FigureSketch>> = {
         { ...SAT, armR: [0.3, -0.5, -0.1], armL: [0.3, -0.6, 0.4], turn: -120 },
         { ...SAT, armR: [0.3, -0.6, 0.4], armL: [0.3, -0.5, -0.1], turn: -240 },
       ],
-      { marks: [['round about', 0]], pace: 'even' },
+      { marks: [['round about', 0]], pace: 'even', best: 0 },
     ),
     travels: 'none',
   },

@@ -44,7 +44,8 @@ export const SMALL_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { ...STOOD, tip: 44, bend: 16, legs: [0.14, -0.9, 0.14], arms: [0.05, -0.8, 0.3] },
       { ...STOOD, tip: 88, bend: 40, nod: 6, legs: [0.12, -0.95, 0.14], arms: [0.02, -1, 0.16] },
     ],
-    best: 2,
+    marks: [['from the first pose', 3]],
+    best: 3,
   },
   'hand-wave': {
     handR: 'open',
@@ -62,13 +63,14 @@ export const SMALL_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { ...STOOD, armL: [0.1, -0.3, 0.9], armR: [0.1, -0.7, -0.6] },
     ],
     marks: [
-      ['shaking hands', 0],
-      ['shaking hands', 1],
+      ['swinging arms', 0],
+      ['swinging arms', 1],
+      ['the pose after', 0],
     ],
   },
   'air-punch': {
     hands: 'fist',
-    view: 'corner',
+    view: 'side',
     alternate: true,
     keys: [
       {
@@ -76,7 +78,8 @@ export const SMALL_FIGURES: Readonly<Record<string, FigureSketch>> = {
         legR: [0.16, -0.95, -0.16],
         twist: 14,
         armR: [-0.06, 0.02, 1],
-        armL: [0.1, -0.25, 0.36],
+        armL: [0.1, -0.3, 0.3],
+        elbowL: 10,
       },
       { legL: [0.16, -0.95, 0.18], legR: [0.16, -0.95, -0.16], arms: [0.1, -0.25, 0.4] },
     ],
@@ -126,11 +129,15 @@ export const SMALL_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { legs: [0.2, -0.98, 0], arms: [-0.1, -0.3, 0.5], bend: 6, nod: 6 },
       { legs: [0.5, -0.88, 0], arms: [0.8, 0.6, 0], bend: -4, nod: -8 },
     ],
-    marks: [['breath out', 0]],
+    marks: [
+      ['breath out', 0],
+      ['breath in', 1],
+      ['the pose before', 1],
+    ],
     best: 1,
   },
   'squeeze-and-go': {
-    view: 'corner',
+    view: 'above',
     anchor: 'hips',
     keys: [
       { tip: -90, legs: [0.2, 0, 1], arms: [0.42, -0.02, 0.9], point: -0.8 },

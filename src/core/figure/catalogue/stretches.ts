@@ -52,7 +52,13 @@ export const STRETCH_FIGURES: Readonly<Record<string, FigureSketch>> = {
     'side',
     { ...STANCES.allFours, tip: 80, bend: -18, nod: -36 },
     { ...STANCES.allFours, tip: 48, bend: 62, nod: 34, legs: [0.12, -0.5, -0.46] },
-    ON_FLOOR,
+    {
+      ...ON_FLOOR,
+      marks: [
+        ['pointed ears', 0],
+        ['curled tail', 0],
+      ],
+    },
   ),
   'butterfly-sit': stretch('front', { ...STANCES.sit, legs: [0.2, 0, 0.9] }, butterfly, ON_FLOOR),
   'long-sit-reach': stretch(
@@ -149,14 +155,14 @@ export const STRETCH_FIGURES: Readonly<Record<string, FigureSketch>> = {
       tip: -92,
       bend: 8,
       nod: 8,
-      legs: [0.08, 0.34, 0.08],
+      legs: [0.08, 0.3, 0.2],
       point: 0.5,
       arms: [0.05, 0.42, 0.66],
     },
     ON_FLOOR,
   ),
   'lying-twist': {
-    view: 'corner',
+    view: 'above',
     anchor: 'hips',
     keys: [
       { tip: -90, legs: [0.08, 0.3, 0.36], point: 0.4, arms: [1, -0.08, -0.05] },
@@ -187,10 +193,11 @@ export const STRETCH_FIGURES: Readonly<Record<string, FigureSketch>> = {
     },
     ON_FLOOR,
   ),
-  'wrist-stretch': stretch('front', READY, {
+  'wrist-stretch': stretch('side', READY, {
     legs: [0.12, -1, 0],
-    arms: [-0.29, -0.1, 0.36],
-    elbows: 62,
+    armR: [-0.1, 0.02, 0.98],
+    handR: 'open',
+    armL: [-0.36, 0.1, 0.92],
   }),
   'neck-tilt': stretch(
     'front',
@@ -209,6 +216,7 @@ export const STRETCH_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { legs: [0.22, -0.98, 0], arms: [0.3, 0.95, 0.05], side: -16, nod: -16, tilt: -6 },
     ],
     best: 0,
+    marks: [['to and fro', 0]],
   },
   'seated-butterfly-flap': {
     view: 'front',

@@ -56,36 +56,51 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
   march: {
     ...GOING,
     hands: 'fist',
-    view: 'corner',
+    view: 'side',
     keys: [
-      { legR: [0.05, -0.58, 0.42], armL: [0.1, -0.55, 0.55], armR: [0.2, -0.85, -0.45] },
+      { legR: [0.05, -0.55, 0.46], armL: [0.1, -0.25, 0.9], armR: [0.2, -0.75, -0.6] },
       { legR: [0.05, -0.94, 0.2], armL: [0.12, -0.9, 0.2], armR: [0.15, -0.92, -0.1] },
     ],
   },
   walk: { ...GOING, keys: [STEP, PASS] },
   'tiptoe-walk': {
     ...GOING,
+    marks: [['heels up', 0]],
     keys: [
       {
         ...STEP,
         heel: 1,
         heelL: 1,
         heelR: 1,
-        arms: [0.5, -0.35, 0.4],
-        armL: undefined,
-        armR: undefined,
-        legR: [0.04, -0.96, 0.24],
-        legL: [0.04, -0.96, -0.2],
+        armR: [-0.12, 0.16, 0.42],
+        handR: 'points',
+        armL: [0.5, -0.6, -0.3],
+        legR: [0.04, -0.94, 0.32],
+        legL: [0.04, -0.94, -0.28],
       },
-      { legL: [0.04, -0.72, 0.15], pointL: 0.8, heelR: 1, arms: [0.5, -0.35, 0.4] },
+      {
+        legL: [0.04, -0.72, 0.15],
+        pointL: 0.8,
+        heelR: 1,
+        armL: [0.5, -0.6, -0.3],
+        armR: [-0.12, 0.16, 0.42],
+        handR: 'points',
+      },
     ],
   },
   'high-knees': {
     ...GOING,
     hands: 'fist',
     keys: [
-      { legR: [0.05, -0.28, 0.5], pointR: 0.5, arms: [0.05, -0.45, 0.62], tip: -2 },
-      { legR: [0.05, -0.94, 0.26], arms: [0.05, -0.45, 0.62] },
+      {
+        legR: [0.05, -0.28, 0.5],
+        pointR: 0.5,
+        armL: [0.08, -0.3, 0.5],
+        armR: [0.2, -0.6, -0.4],
+        heelL: 0.7,
+        tip: -2,
+      },
+      { legR: [0.05, -0.94, 0.26], armL: [0.08, -0.45, 0.3], armR: [0.18, -0.6, -0.1] },
     ],
     best: 0,
   },
@@ -151,8 +166,8 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
       {
         tip: 4,
         air: 0.07,
-        legR: [0.05, -0.75, 0.42],
-        legL: [0.05, -0.85, 0.02],
+        legR: [0.05, -0.7, 0.5],
+        legL: [0.05, -0.78, -0.3],
         point: 0.4,
         arms: [0.06, -0.15, 0.66],
         when: 0.26,
@@ -173,6 +188,10 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
         arms: [0.06, -0.3, 0.6],
         when: 0.74,
       },
+    ],
+    marks: [
+      ['long tail', 0],
+      ['pointed ears', 1],
     ],
     best: 1,
   },
@@ -281,6 +300,7 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
         armL: [0.08, -0.7, 0.5],
       },
     ],
+    marks: [['round ears', 0]],
   },
   crawl: {
     ...GOING,
@@ -332,6 +352,7 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
   },
   'heel-walk': {
     ...GOING,
+    marks: [['toes up', 0]],
     view: 'side',
     keys: [
       {
@@ -340,14 +361,14 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
         heelL: -1,
         heelR: -1,
         tip: -5,
-        legR: [0.05, -0.97, 0.3],
-        legL: [0.05, -0.97, -0.18],
-        arms: [0.6, -0.6, 0.3],
+        legR: [0.05, -0.92, 0.4],
+        legL: [0.05, -0.95, -0.3],
+        arms: [0.8, -0.5, 0],
         hands: 'open',
         armL: undefined,
         armR: undefined,
       },
-      { tip: -5, legL: [0.05, -0.8, 0.05], heel: -1, arms: [0.6, -0.6, 0.3], hands: 'open' },
+      { tip: -5, legL: [0.05, -0.8, 0.05], heel: -1, arms: [0.8, -0.5, 0], hands: 'open' },
     ],
   },
   'giant-walk': {
@@ -367,6 +388,10 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
   },
   'fairy-steps': {
     ...GOING,
+    marks: [
+      ['prints', 0],
+      ['prints', 1],
+    ],
     view: 'corner',
     keys: [
       { legR: [-0.06, -0.97, 0.2], legL: [-0.06, -0.97, -0.1], arms: [0.8, -0.6, 0.05], nod: 12 },
@@ -390,6 +415,7 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
   },
   'duck-walk': {
     ...GOING,
+    marks: [['bill', 0]],
     keys: [
       {
         tip: 22,
@@ -428,7 +454,10 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
       },
       { legR: [0.08, -0.99, 0.09], legL: [0.08, -0.99, -0.09], arms: [0.42, -0.85, 0] },
     ],
-    marks: [['to and fro', 0]],
+    marks: [
+      ['to and fro', 0],
+      ['beak', 0],
+    ],
   },
   'elephant-walk': {
     ...GOING,
@@ -440,6 +469,7 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
     ],
     alternate: false,
     reps: 2,
+    marks: [['wide ears', 0]],
     best: 1,
   },
   'cat-tread': {
@@ -465,6 +495,10 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
         armL: [0.05, -0.4, 0.4],
         armR: [0.05, -0.25, 0.6],
       },
+    ],
+    marks: [
+      ['pointed ears', 0],
+      ['curled tail', 0],
     ],
   },
   'zigzag-walk': {
@@ -509,6 +543,10 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { legR: [0.05, -0.8, 0.3], pointR: 0.8, arms: [-0.1, -0.15, 0.55], air: 0.02 },
     ],
     best: 0,
+    marks: [
+      ['pointed ears', 0],
+      ['long tail', 0],
+    ],
   },
   hopscotch: {
     view: 'front',
@@ -526,6 +564,7 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
       },
       { air: 0.1, legs: [0.15, -0.9, 0], point: 0.6, arms: [0.8, 0.3, 0] },
     ],
+    marks: [['chalk squares', 2]],
     best: 2,
   },
   leap: {
@@ -613,6 +652,7 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
       },
     ],
     best: 1,
+    marks: [['long tail', 0]],
   },
   inchworm: {
     view: 'side',
@@ -641,6 +681,7 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
       },
     ],
     best: 1,
+    marks: [['the pose after', 1]],
   },
   'seal-drag': {
     view: 'side',
@@ -695,6 +736,10 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
         legR: [0.38, -0.48, 0.1],
       },
     ],
+    marks: [
+      ['round ears', 0],
+      ['curled tail', 0],
+    ],
     best: 0,
   },
   'commando-crawl': {
@@ -735,9 +780,10 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
     travels: 'forward',
     keys: [
       {
-        tip: 20,
+        tip: 34,
+        nod: -14,
         legR: [0.12, -0.72, 0.3],
-        legL: [0.5, -0.7, -0.5],
+        legL: [0.5, -0.66, -0.72],
         pointL: 0.4,
         armL: [0.2, -0.35, 0.7],
         armR: [0.5, -0.5, -0.5],
@@ -751,6 +797,7 @@ export const TRAVELLING_FIGURES: Readonly<Record<string, FigureSketch>> = {
         arms: [0.3, -0.6, 0.1],
       },
     ],
+    marks: [['glide', 0]],
     best: 0,
   },
 };

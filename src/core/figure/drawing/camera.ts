@@ -12,6 +12,8 @@ const VIEWS: Readonly<Record<View, readonly [yaw: number, pitch: number]>> = {
   side: [76, 7],
   corner: [38, 9],
   behind: [150, 7],
+  // For who lies: the head to the left, and not so steep that nothing stands up.
+  above: [90, 58],
 };
 
 /** A camera so far off that near and far are the same size. `flip` changes left and right over. */

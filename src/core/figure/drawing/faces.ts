@@ -1,6 +1,7 @@
 import type { Camera } from './camera';
 import { flat, type Paint, type Shape } from './figure-shape';
 import type { Mood } from './moods';
+import type { MarkKind } from '../../model/figure';
 import type { Body } from '../body/body';
 import { SIZES } from '../body/proportions';
 import { along, type Vec } from '../body/vec';
@@ -30,8 +31,16 @@ const LINE = 0.014;
 const EYE = { out: 0.36, up: -0.02, front: 0.98, radius: 0.1 } as const;
 const MOUTH = -0.46;
 
-/** What is drawn in a face, by its mood; `blows` while breath goes out. */
-export function featuresOf({ at, see, ball, seen }: Head, mood: Mood, blows: boolean): Shape[] {
+/** What a mouth does besides what the mood says, and how large it's open then, in radii of the head. */
+const OPEN = { blows: 0.12, calls: 0.2 } as const;
+export type Mouth = keyof typeof OPEN | null;
+
+/** The mouth that goes with the marks of a moment. */
+export const mouthOf = (marks: readonly MarkKind[]): Mouth =>
+  marks.includes('breath out') ? 'blows' : marks.includes('voice') ? 'calls' : null;
+
+/** What is drawn in a face, by its mood and by what the mouth does. */
+export function featuresOf({ at, see, ball, seen }: Head, mood: Mood, mouth: Mouth): Shape[] {
   const line = (...places: readonly (readonly [number, number, number])[]): Shape => ({
     kind: 'stroke',
     points: places.map(([l, u, f]) => flat(see(at(l, u, f)))),
@@ -54,17 +63,17 @@ export function featuresOf({ at, see, ball, seen }: Head, mood: Mood, blows: boo
               : []),
           ];
     const cheek = seen(s * 0.58, 0, 0.85)
-      ? [ball(s * 0.56, -0.38, 0.84, blows ? 0.2 : 0.15, 'cheek')]
+      ? [ball(s * 0.56, -0.38, 0.84, mouth ? 0.2 : 0.15, 'cheek')]
       : [];
     return [...eyes, ...cheek];
   });
-  if (blows) return [...features, ball(0, MOUTH - 0.02, 1, 0.12, 'ink')];
+  if (mouth) return [...features, ball(0, MOUTH - 0.02, 1, OPEN[mouth], 'ink')];
   const corner = mood === 'effort' ? 0.04 : mood === 'calm' ? 0.05 : 0.09;
   const half = mood === 'effort' ? 0.2 : 0.26;
-  const mouth = [-1, -0.4, 0.4, 1].map(
+  const lips = [-1, -0.4, 0.4, 1].map(
     (share) => [share * half, MOUTH + (Math.abs(share) > 0.7 ? corner : 0), 0.94] as const,
   );
-  return [...features, line(...mouth)];
+  return [...features, line(...lips)];
 }
 
 /** The nose, where it is seen from the side: it makes a profile of the face. */

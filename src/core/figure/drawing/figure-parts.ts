@@ -1,14 +1,16 @@
 import { SIDES, type Body, type Side } from '../body/body';
 import { cameraOf, type Camera } from './camera';
-import { featuresOf, noseOf, onHeadOf } from './faces';
+import { featuresOf, mouthOf, noseOf, onHeadOf, type Mouth } from './faces';
 import { hairShapes } from './hair';
 import { handShapes } from './hands';
 import type { Mood } from './moods';
+import { imaginedParts } from './imagined';
 import { marksNear, marksOf } from './marks';
 import type { Moment } from '../motion/motion';
 import { SIZES, THICK } from '../body/proportions';
 import { inOneTone, partnerMoment } from './partner';
 import { propParts } from './props';
+import { shadow } from './shadow';
 import {
   flat,
   strokeOf,
@@ -170,7 +172,7 @@ function head(
   body: Body,
   see: Camera,
   hair: Hair,
-  { small, mood, blows, sway }: Readonly<{ small: boolean; mood: Mood; blows: boolean; sway: Vec }>,
+  { small, mood, mouth, sway }: Readonly<{ small: boolean; mood: Mood; mouth: Mouth; sway: Vec }>,
 ): FigurePart {
   const { left, front } = body.skull;
   const R = SIZES.headRadius;
@@ -197,7 +199,7 @@ function head(
     });
     face.push({ kind: 'stroke', points: edge, width: 0.012, paint: 'seam' });
   }
-  const features = !small && facing > -0.3 ? featuresOf({ at, see, ball, seen }, mood, blows) : [];
+  const features = !small && facing > -0.3 ? featuresOf({ at, see, ball, seen }, mood, mouth) : [];
   // From the side, and not from in front of it or behind it.
   const nose = !small && facing > -0.3 && facing < 0.86 ? [noseOf(at, see, R)] : [];
   return {
@@ -226,45 +228,10 @@ function head(
   };
 }
 
-/** The shadow on the ground, under what is near to it; lighter the higher the figure is. */
-function shadow(body: Body, see: Camera): FigurePart {
-  const near = [
-    body.hips,
-    body.chest,
-    body.head,
-    ...SIDES.flatMap((side) => [
-      body.legs[side].heel,
-      body.legs[side].toe,
-      body.legs[side].knee,
-      body.arms[side].hand,
-    ]),
-  ].filter(([, y]) => y < 0.34);
-  const spots = (near.length > 0 ? near : [body.legs.L.toe, body.legs.R.toe]).map(([x, , z]) =>
-    see([x, 0, z]),
-  );
-  const xs = spots.map(({ x }) => x);
-  const ys = spots.map(({ y }) => y);
-  const [low, high] = [Math.min(...xs), Math.max(...xs)];
-  const deep = (Math.max(...ys) - Math.min(...ys)) / 2;
-  return {
-    depth: -10,
-    outlined: false,
-    shapes: [
-      {
-        kind: 'oval',
-        at: [(low + high) / 2, (Math.min(...ys) + Math.max(...ys)) / 2],
-        rx: (high - low) / 2 + 0.07,
-        ry: Math.max(0.026, deep + 0.024),
-        paint: 'shade',
-      },
-    ],
-  };
-}
-
 const PLAIN: Build = { hair: 'short', seat: 'chair' };
 
 /** A child, with nothing that it holds or stands on. */
-function bodyParts(moment: Moment, see: Camera, drawing: Drawing): readonly FigurePart[] {
+export function bodyParts(moment: Moment, see: Camera, drawing: Drawing): readonly FigurePart[] {
   const { build = PLAIN, small = false, mood = 'joy', sway = ZERO } = drawing;
   return [
     ...limbs(moment, see, small),
@@ -273,13 +240,13 @@ function bodyParts(moment: Moment, see: Camera, drawing: Drawing): readonly Figu
       small,
       mood,
       sway,
-      blows: marksNear(moment).includes('breath out'),
+      mouth: mouthOf(marksNear(moment)),
     }),
   ];
 }
 
 /** Without a face. */
-const AS_A_SHAPE: Drawing = { small: true };
+export const AS_A_SHAPE: Drawing = { small: true };
 
 /** Everything of a moment, what is farthest first. */
 export function partsOf(moment: Moment, drawing: Drawing = {}): readonly FigurePart[] {
@@ -294,6 +261,7 @@ export function partsOf(moment: Moment, drawing: Drawing = {}): readonly FigureP
       ? [shadow(partner.body, see), ...bodyParts(partner, see, AS_A_SHAPE).map(inOneTone)]
       : []),
     ...propParts(moment, see, build.seat),
+    ...imaginedParts(moment, see),
     ...marksOf(moment, see),
   ].sort((a, b) => a.depth - b.depth);
 }

@@ -4,84 +4,9 @@ import type { MarkKind } from '../../model/figure';
 import type { Moment } from '../motion/motion';
 import { SIZES } from '../body/proportions';
 import { flat, type FigurePart, type Point, type Shape } from './figure-shape';
-import { add, along, lerp, RADIANS, times, type Vec } from '../body/vec';
-
-const stroke = (points: readonly Point[], width = 0.016): Shape => ({
-  kind: 'stroke',
-  points,
-  width,
-  paint: 'mark',
-});
-
-/** Short rays around a place, from one angle to another, degrees, 0 to the right and 90 upwards. */
-function rays(
-  [x, y]: Point,
-  near: number,
-  far: number,
-  from: number,
-  to: number,
-  count: number,
-): Shape[] {
-  return Array.from({ length: count }, (_, n) => {
-    const angle = (from + ((to - from) * n) / Math.max(1, count - 1)) * RADIANS;
-    const at = (r: number): Point => [x + r * Math.cos(angle), y - r * Math.sin(angle)];
-    return stroke([at(near), at(far)]);
-  });
-}
-
-/** As dark as what is drawn of the child itself. */
-const inInk = (shapes: readonly Shape[]): Shape[] =>
-  shapes.map((shape) => ({ ...shape, paint: 'ink' }));
-
-/** An arrow with a tip at both ends, upright. */
-function upAndDown(x: number, from: number, to: number): Shape[] {
-  const tip = (end: number, back: number): Shape =>
-    stroke([
-      [x - 0.035, end + back],
-      [x, end],
-      [x + 0.035, end + back],
-    ]);
-  return [
-    stroke([
-      [x, from],
-      [x, to],
-    ]),
-    tip(from, 0.04),
-    tip(to, -0.04),
-  ];
-}
-
-/** An arrow nearly all the way round, lying flat around a place. */
-function roundAt(x: number, y: number, wide: number): Shape[] {
-  const arc = (from: number, to: number): Point[] =>
-    Array.from({ length: 9 }, (_, n) => {
-      const angle = (from + ((to - from) * n) / 8) * RADIANS;
-      return [x + wide * Math.cos(angle), y + wide * 0.25 * Math.sin(angle)];
-    });
-  const line = arc(200, 340).reverse();
-  const tip = line.at(-1)!;
-  return [
-    stroke(arc(20, 160)),
-    stroke([[tip[0] + 0.06, tip[1] - 0.05], tip, [tip[0] + 0.065, tip[1] + 0.03]]),
-  ];
-}
-
-/** An arrow round a place, as it is seen. */
-function turnAt([x, y]: Point, far: number): Shape[] {
-  const arc = Array.from({ length: 13 }, (_, n): Point => {
-    const angle = (-150 + (n * 270) / 12) * RADIANS;
-    return [x + far * Math.cos(angle), y + far * Math.sin(angle)];
-  });
-  const [tipX, tipY] = arc.at(-1)!;
-  return [
-    stroke(arc),
-    stroke([
-      [tipX - 0.05, tipY + 0.01],
-      [tipX, tipY],
-      [tipX + 0.005, tipY + 0.055],
-    ]),
-  ];
-}
+import { inInk, rays, roundAt, stroke, turnAt, upAndDown, type DrawMark } from './mark-strokes';
+import { arrow, MARKS_AROUND } from './marks-around';
+import { add, along, lerp, times, type Vec } from '../body/vec';
 
 /** Which way it goes, where the figure does not look there: an arrow on the ground. */
 function way({ figure, body }: Moment, see: Camera): Shape[] {
@@ -97,13 +22,11 @@ function way({ figure, body }: Moment, see: Camera): Shape[] {
   ];
 }
 
-type Draw = (moment: Moment, see: Camera) => Shape[];
-
 const mouth = ({ body }: Moment): Vec =>
   add(along(body.head, body.skull.front, SIZES.headRadius), times(body.skull.up, -0.045));
 
-/** Three rays from the mouth: up from who lies, to the side, or down the picture from who faces us. */
-const breath: Draw = (moment, see) => {
+/** Where the rays of a breath begin and end, from the mouth: up from who lies, to the side, or down the picture from who faces us. */
+function breathLines(moment: Moment, see: Camera): readonly (readonly [Point, Point])[] {
   const { front } = moment.body.skull;
   const from = flat(see(mouth(moment)));
   const far = flat(see(along(mouth(moment), front, 1)));
@@ -114,18 +37,19 @@ const breath: Draw = (moment, see) => {
     if (isAside) return [from[0] + way * r, from[1] + n * r * 0.4];
     return [from[0] + n * r * 0.7, from[1] + 0.05 + r * 0.4];
   };
-  return [-1, 0, 1].map((n) => stroke([at(n, 0.06), at(n, n === 0 ? 0.2 : 0.16)]));
-};
+  return [-1, 0, 1].map((n) => [at(n, 0.06), at(n, n === 0 ? 0.2 : 0.16)]);
+}
 
 const foot =
-  (side: Side): Draw =>
+  (side: Side): DrawMark =>
   ({ body }, see) => {
     const { heel, toe } = body.legs[side];
     const at = flat(see(lerp(heel, toe, 0.5)));
     return [...rays(at, 0.1, 0.15, 0, 35, 2), ...rays(at, 0.1, 0.15, 145, 180, 2)];
   };
 
-const DRAWN: Readonly<Record<MarkKind, Draw>> = {
+const DRAWN: Readonly<Partial<Record<MarkKind, DrawMark>>> = {
+  ...MARKS_AROUND,
   'burst between the hands': ({ body }, see) => {
     const at = flat(see(lerp(body.arms.L.hand, body.arms.R.hand, 0.5)));
     // To both sides: above the hands there is a face. In ink, for they lie over the clothes.
@@ -158,20 +82,14 @@ const DRAWN: Readonly<Record<MarkKind, Draw>> = {
         ]),
       );
     }),
-  'breath out': breath,
+  'breath out': (moment, see) => breathLines(moment, see).map((line) => stroke(line)),
+  // With tips towards the mouth.
+  'breath in': (moment, see) =>
+    breathLines(moment, see).flatMap(([near, far]) => arrow([far, near], 0.016)),
   'round about': ({ body }, see) => roundAt(flat(see(body.hips))[0], -0.02, 0.3),
   'round the hips': ({ body }, see) => {
     const [x, y] = flat(see(body.hips));
     return roundAt(x, y, 0.24);
-  },
-  zigzag: (_moment, see) => {
-    const line = [-2, -1, 0, 1, 2].map((n): Vec => [n % 2 === 0 ? 0.13 : -0.13, 0, n * 0.2]);
-    return [
-      stroke(
-        line.map((point) => flat(see(point))),
-        0.02,
-      ),
-    ];
   },
   'up and down': ({ body }, see) =>
     SIDES.flatMap((side) => {
@@ -256,7 +174,7 @@ export const marksNear = ({ figure, key, nearness }: Moment): readonly MarkKind[
 /** What is drawn of the marks of a moment, and of flight. */
 export function marksOf(moment: Moment, see: Camera): readonly FigurePart[] {
   const shapes = [
-    ...marksNear(moment).flatMap((kind) => DRAWN[kind](moment, see)),
+    ...marksNear(moment).flatMap((kind) => DRAWN[kind]?.(moment, see) ?? []),
     ...(moment.pose.air > 0.03 ? lift(moment, see) : []),
     ...way(moment, see),
     ...holds(moment, see),

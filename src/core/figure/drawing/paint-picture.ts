@@ -1,10 +1,12 @@
 import { bodyOf } from '../body/contacts';
+import { boxOf, movedBy, thenMark } from './boxes';
+import { besideOther } from './other-pose';
 import type { Figure } from '../../model/figure';
 import type { Look } from './looks';
 import { farthest, momentAt, momentOfKey, type Moment } from '../motion/motion';
 import type { Picture, Stroke } from './picture';
 import { mirroredPose } from '../../model/pose';
-import type { Drawing, FigurePart, Paint, Point, Shape } from './figure-shape';
+import type { Drawing, FigurePart, Paint, Shape } from './figure-shape';
 import { partsOf } from './figure-parts';
 
 /** What a picture is painted with: every paint its colour, and that of outlines. */
@@ -43,25 +45,6 @@ export const LINE_PAINTS: Paints = {
 
 /** Half of an outline lies within the shape. */
 export const OUTLINE = 0.026;
-
-/** The smallest box around parts, in heights: left, top, right, bottom. */
-export function boxOf(parts: readonly FigurePart[]): readonly [number, number, number, number] {
-  const xs: number[] = [];
-  const ys: number[] = [];
-  for (const { shapes } of parts)
-    for (const shape of shapes) {
-      if (shape.kind === 'oval') {
-        xs.push(shape.at[0] - shape.rx, shape.at[0] + shape.rx);
-        ys.push(shape.at[1] - shape.ry, shape.at[1] + shape.ry);
-      } else {
-        for (const [x, y] of shape.points) {
-          xs.push(x - shape.width / 2, x + shape.width / 2);
-          ys.push(y - shape.width / 2, y + shape.width / 2);
-        }
-      }
-    }
-  return [Math.min(...xs), Math.min(...ys), Math.max(...xs), Math.max(...ys)];
-}
 
 /**
  * The box that a figure keeps within in all of its loop, in heights: left, top, right, bottom. What fades may
@@ -164,29 +147,8 @@ export function tellingKeys(figure: Figure, most: number): readonly number[] {
   return chosen.sort((a, b) => a - b);
 }
 
-/** Small strokes between two poses: this, then that, to the right or below. */
-function then([x, y]: Point, below: boolean): readonly FigurePart[] {
-  const tips = [
-    [-0.025, -0.05],
-    [0.025, 0],
-    [-0.025, 0.05],
-  ] as const;
-  const points = tips.map(([a, b]): Point => (below ? [x + b, y + a] : [x + a, y + b]));
-  const shapes: readonly Shape[] = [{ kind: 'stroke', points, width: 0.022, paint: 'mark' }];
-  return [{ depth: 0, outlined: false, shapes }];
-}
 const nothing = (): readonly FigurePart[] => [];
-type Joint = typeof then;
-
-const movedBy = (parts: readonly FigurePart[], dx: number, dy: number): readonly FigurePart[] =>
-  parts.map((part) => ({
-    ...part,
-    shapes: part.shapes.map((shape): Shape =>
-      shape.kind === 'oval'
-        ? { ...shape, at: [shape.at[0] + dx, shape.at[1] + dy] }
-        : { ...shape, points: shape.points.map(([x, y]) => [x + dx, y + dy] as const) },
-    ),
-  }));
+type Joint = typeof thenMark;
 
 type Poses = readonly (readonly FigurePart[])[];
 
@@ -234,11 +196,14 @@ export function pictureOfMoments(
   paints: Paints,
   { aspect, together = false, ...drawing }: PictureDrawing = {},
 ): Picture {
-  const poses = moments.map((moment) => partsOf(moment, drawing));
+  const poses =
+    moments.length === 1
+      ? [besideOther(moments[0]!, drawing)]
+      : moments.map((moment) => partsOf(moment, drawing));
   const most = aspect === undefined ? WIDEST * moments.length : HEIGHT * aspect;
   const layouts = aspect === undefined ? [inRow] : [inRow, inColumn];
   const laid = layouts
-    .map((layOut) => layOut(poses, together ? nothing : then))
+    .map((layOut) => layOut(poses, together ? nothing : thenMark))
     .map((parts) => ({ parts, scale: scaleIn(parts, most, HEIGHT) }));
   const { parts, scale } = laid.reduce((best, one) => (one.scale > best.scale ? one : best));
   const [left, top, right, bottom] = boxOf(parts);

@@ -5,7 +5,8 @@ import { THICK } from '../body/proportions';
 import { flat, strokeOf, type Build, type FigurePart } from './figure-shape';
 import { PLAY_THINGS } from './play-things';
 import { area, ring, type Draw } from './prop-shapes';
-import { add, along, apart, lerp, minus, normalise, times, type Vec } from '../body/vec';
+import { heldRope, turnedRope } from './ropes';
+import { add, along, apart, minus, normalise, type Vec } from '../body/vec';
 
 /** The hand that is nearest to a place, and the way its forearm points. */
 function grip(at: Vec, { body }: Moment): Vec {
@@ -14,24 +15,11 @@ function grip(at: Vec, { body }: Moment): Vec {
   return normalise(minus(arm.hand, arm.elbow), [0, 0, 1]);
 }
 
-/** A rope from hand to hand, through a place between them: a parabola. */
-function heldRope(at: Vec, see: Camera, { arms, chest }: Moment['body']): FigurePart {
-  const [L, R] = [arms.L.hand, arms.R.hand];
-  const pull = minus(times(at, 2), times(add(L, R), 0.5));
-  const line = Array.from({ length: 15 }, (_, n): Vec => {
-    const t = n / 14;
-    return lerp(lerp(L, pull, t), lerp(pull, R, t), t);
-  });
-  return {
-    depth: see(chest).depth + (at[2] < 0 ? -0.5 : 0.5),
-    outlined: true,
-    shapes: [strokeOf(see, line, 0.024, 'prop')],
-  };
-}
-
-const chair: Draw = (at, see) => {
+/** A chair that looks ahead; one that is set across looks back. */
+const chair: Draw = (at, see, { lie }) => {
   const SEAT = 0.235;
-  const corner = (x: number, y: number, z: number) => add(at, [x, y, z]);
+  const way = lie === 'across' ? -1 : 1;
+  const corner = (x: number, y: number, z: number) => add(at, [x, y, z * way]);
   const seat = [
     corner(-0.14, SEAT, -0.14),
     corner(0.14, SEAT, -0.14),
@@ -155,8 +143,9 @@ const DRAWN: Readonly<Record<Exclude<Prop['kind'], 'partner'>, Draw>> = {
       shapes: [strokeOf(see, fall, 0.09, 'prop'), strokeOf(see, fall.slice(3), 0.03, 'prop light')],
     };
   },
-  rope: (at, see, { lie, places }, { body }) => {
-    if (places.some(({ by }) => by === 'hands')) return heldRope(at, see, body);
+  rope: (at, see, { lie, places }, moment) => {
+    if (places.some(({ by }) => by === 'hands')) return heldRope(at, see, moment.body);
+    if (places.some(({ by }) => by === 'right hand')) return turnedRope(at, see, moment);
     const far = 0.75;
     const line: Vec[] = Array.from({ length: 13 }, (_, n) => {
       const s = (n / 12) * 2 - 1;
