@@ -38,6 +38,8 @@ describe('too much, by what it asks of a body (docs/findings.md)', () => {
     ['a stretch: three times ten', 'side-bend', 'hold', 30],
     ['a hold that rests: five minutes', 'butterfly-sit', 'hold', 300],
     ['a walk by the clock: a bout of a minute and a half', 'march', 'seconds', 90],
+    ['easy, by the clock: three minutes', 'swim-stroke', 'seconds', 180],
+    ['gentle, by the clock: five minutes', 'hand-wave', 'seconds', 300],
     ['a jog: a bout of a minute', 'jog', 'seconds', 60],
     ['as fast as can be: a bout of thirty-five seconds', 'fast-feet', 'seconds', 35],
     ['lying still: five minutes', 'lie-still', 'seconds', 300],

@@ -150,10 +150,11 @@ export const RHYTHM_FIGURES: Readonly<Record<string, FigureSketch>> = {
     ],
     marks: [
       ['drum', 0],
-      ['ripples at the hands', 0],
+      ['pats at the hands', 0],
     ],
   },
   sprinkle: {
+    hands: 'open',
     view: 'front',
     keys: [
       { ...FEET, heel: 0.6, arms: [0.4, 0.85, 0.35], nod: -8 },

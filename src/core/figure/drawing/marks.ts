@@ -72,15 +72,22 @@ const DRAWN: Readonly<Partial<Record<MarkKind, DrawMark>>> = {
         ]),
       );
     }),
+  // In two rows, as it rains.
   'ripples at the hands': ({ body }, see) =>
     SIDES.flatMap((side) => {
       const [x, y] = flat(see(body.arms[side].hand));
-      return [-0.04, 0, 0.04].map((dx) =>
-        stroke([
-          [x + dx, y + 0.07],
-          [x + dx * 1.2, y + 0.12],
-        ]),
-      );
+      const drop = (dx: number, dy: number): Shape =>
+        stroke(
+          [
+            [x + dx, y + dy],
+            [x + dx * 1.15, y + dy + 0.05],
+          ],
+          0.018,
+        );
+      return [
+        ...[-0.055, 0, 0.055].map((dx) => drop(dx, 0.07)),
+        ...[-0.03, 0.03].map((dx) => drop(dx, 0.155)),
+      ];
     }),
   'breath out': (moment, see) => breathLines(moment, see).map((line) => stroke(line)),
   // With tips towards the mouth.
