@@ -1,129 +1,35 @@
-// Every word on screen and in print as one text, place by place, to be read aloud: `npm run words`.
-// Words stay beside what they name; this gathers them from the code, so that nothing is written twice.
-import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
-import { join, relative } from 'node:path';
-import { parse } from 'svelte/compiler';
-import ts from 'typescript';
+// Every word on screen and in print, in a few texts to be read aloud: `npm run words` writes them to
+// docs/words from the code. What is mended in those texts, `npm run words -- mend` puts back into the code.
+import { readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { root } from './fresh.mjs';
+import { readText, TEXT_NAMES, withWords, wordTexts } from './word-texts.mjs';
+import { sourceOf, wordsOf } from './word-gather.mjs';
 
-/** Attributes that are read by somebody; any other is read where it looks like a sentence. */
-const SPOKEN =
-  /^(?:aria-label|aria-description|alt|label|hint|note|placeholder|summary|title|heading|text|empty)$/u;
-/** Never words: classes, addresses, marks for tests and for the browser. */
-const SILENT =
-  /^(?:class|style|href|src|id|for|name|type|d|viewBox|points|transform|role|data-.*|key|autocomplete|inputmode|rel|target|stroke.*|fill.*)$/u;
-const INLINE = new Set('a abbr b br code em i kbd small span strong time'.split(' '));
+const fileOf = (name) => join(root, 'docs/words', `${name}.txt`);
 
-const oneLine = (text) => text.replace(/\s+/gu, ' ').trim();
-const isWords = (text) => /\p{L}/u.test(text);
-/** More than one word, none of them made for a machine. */
-const isSentence = (text) =>
-  /\p{L}[\p{L}’',;:.!?…–“”()]* \S/u.test(text) &&
-  !/(?:^| )(?:[a-z]+-[a-z0-9[\]/.-]+|[a-z]+:[a-z].*)(?: |$)/u.test(text) &&
-  !/^[Mm] ?-?[\d.]/u.test(text);
-
-/** String literals of a piece of TypeScript, those that are thrown, imported or matched left out. */
-function literalsOf(code) {
-  const found = [];
-  const file = ts.createSourceFile('x.ts', code, ts.ScriptTarget.Latest, true);
-  const visit = (node) => {
-    if (ts.isImportDeclaration(node) || ts.isExportDeclaration(node)) return;
-    if (ts.isThrowStatement(node) || ts.isTypeNode(node) || ts.isRegularExpressionLiteral(node))
-      return;
-    if (ts.isStringLiteral(node) || ts.isNoSubstitutionTemplateLiteral(node)) found.push(node.text);
-    if (ts.isTemplateExpression(node)) {
-      const text = node.templateSpans.map(
-        (span) => `{${oneLine(span.expression.getText())}}${span.literal.text}`,
-      );
-      found.push(node.head.text + text.join(''));
-    }
-    ts.forEachChild(node, visit);
-  };
-  visit(file);
-  return found.map(oneLine).filter(isSentence);
+function mendFile(path, lines) {
+  const before = wordsOf(path, sourceOf(path));
+  if (before.length !== lines.length) {
+    console.error(
+      `${path}: has ${before.length} texts, and ${lines.length} here: change them, one a line.`,
+    );
+    return;
+  }
+  let source = sourceOf(path);
+  for (const [n, text] of lines.entries()) {
+    if (text === before[n]) continue;
+    const changed = withWords(source, before[n], text);
+    if (changed === null) console.error(`${path}: change it there, it stands in parts: ${text}`);
+    else source = changed;
+  }
+  if (source !== sourceOf(path)) {
+    writeFileSync(join(root, path), source);
+    console.log(`changed: ${path}`);
+  }
 }
 
-function wordsOfSvelte(source) {
-  const { fragment, instance, module } = parse(source, { modern: true });
-  const found = [];
-  const codeOf = ({ start, end }) => source.slice(start, end);
-  const textOf = (nodes) =>
-    nodes
-      .map((node) => {
-        if (node.type === 'Text') return node.data;
-        if (node.type === 'ExpressionTag') return `{${oneLine(codeOf(node.expression))}}`;
-        if (node.type === 'RegularElement' && INLINE.has(node.name))
-          return textOf(node.fragment.nodes);
-        return '';
-      })
-      .join('');
-  const read = (node, isInside) => {
-    if (!node || typeof node !== 'object') return;
-    if (Array.isArray(node.nodes)) {
-      const says = node.nodes.some(({ type, data }) => type === 'Text' && isWords(data));
-      if (says && !isInside) found.push(oneLine(textOf(node.nodes)));
-      for (const one of node.nodes) {
-        read(one, says && one.type === 'RegularElement' && INLINE.has(one.name));
-      }
-      return;
-    }
-    for (const attribute of node.attributes ?? []) {
-      if (attribute.type !== 'Attribute' || SILENT.test(attribute.name)) continue;
-      const text = oneLine(
-        codeOf(attribute)
-          .slice(attribute.name.length)
-          .replace(/^=["{]?|["}]$/gu, ''),
-      );
-      const plain =
-        attribute.value !== true && [attribute.value].flat().every(({ type }) => type === 'Text');
-      if (plain ? SPOKEN.test(attribute.name) || isSentence(text) : false) found.push(text);
-      else if (attribute.value !== true) {
-        const expressions = [attribute.value].flat();
-        if (expressions.length > 1) found.push(text);
-        else found.push(...literalsOf(`(${codeOf(expressions[0].expression ?? expressions[0])})`));
-      }
-    }
-    if (node.type === 'ExpressionTag' && !isInside)
-      found.push(...literalsOf(`(${codeOf(node.expression)})`));
-    for (const key of [
-      'fragment',
-      'body',
-      'consequent',
-      'alternate',
-      'fallback',
-      'pending',
-      'then',
-      'catch',
-    ]) {
-      read(node[key], isInside && key === 'fragment');
-    }
-  };
-  read(fragment, false);
-  for (const script of [module, instance])
-    if (script) found.push(...literalsOf(codeOf(script.content)));
-  return found;
-}
-
-const files = readdirSync(join(root, 'src'), { recursive: true, withFileTypes: true })
-  .filter((one) => one.isFile())
-  .map((one) => relative(root, join(one.parentPath, one.name)))
-  .filter(
-    (path) =>
-      /\.(?:svelte|ts)$/u.test(path) &&
-      !/\.test\.ts$|\.d\.ts$|core\/(?:testing|language|moves|figure)\//u.test(path),
-  )
-  .sort();
-
-let text = '';
-let place = '';
-for (const path of files) {
-  const source = readFileSync(join(root, path), 'utf8');
-  const words = [...new Set(path.endsWith('.svelte') ? wordsOfSvelte(source) : literalsOf(source))];
-  if (words.length === 0) continue;
-  const [, here = ''] = /^src\/(.+)\/[^/]+$/u.exec(path) ?? [];
-  if (here !== place) text += `\n# ${(place = here)}\n`;
-  text += `\n${path.split('/').at(-1)}\n${words.map((one) => `  ${one}\n`).join('')}`;
-}
-const [, , to] = process.argv;
-if (to) writeFileSync(to, text);
-else process.stdout.write(text);
+if (process.argv[2] === 'mend')
+  for (const name of TEXT_NAMES)
+    for (const [path, lines] of readText(readFileSync(fileOf(name), 'utf8'))) mendFile(path, lines);
+for (const [name, text] of Object.entries(wordTexts())) writeFileSync(fileOf(name), text);
