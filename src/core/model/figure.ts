@@ -83,6 +83,7 @@ export const MARKS = [
   'bounced way',
   'turning wheel',
   'under the hands',
+  'under it',
   'breath in',
   'swinging arms',
   'glide',

@@ -49,6 +49,10 @@ export const FLOOR_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { ...STANCES.plank, legR: [0.08, -0.34, 0.02], pointR: 0.4, heelR: 0 },
       { ...STANCES.plank, tip: 76, legs: [0.08, -0.36, -0.42], heel: 1 },
     ],
+    marks: [
+      ['burst at the right foot', 0],
+      ['the pose after', 0],
+    ],
   },
   'slow-climb': {
     ...onPlank,

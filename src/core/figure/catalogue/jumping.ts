@@ -139,6 +139,7 @@ export const JUMPING_FIGURES: Readonly<Record<string, FigureSketch>> = {
       { legR: [0.5, -0.66, 0], legL: [0.06, -0.94, 0], arms: ARMS.wide },
     ],
     best: 1,
+    marks: [['the pose before', 1]],
   },
   dodge: {
     hands: 'fist',

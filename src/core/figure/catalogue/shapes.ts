@@ -37,6 +37,7 @@ export const SHAPE_FIGURES: Readonly<Record<string, FigureSketch>> = {
       arms: [0.3, -0.7, 0.72],
     }),
     anchor: 'hips',
+    marks: [['under it', 1]],
   },
   'table-shape': {
     ...shape(

@@ -151,7 +151,10 @@ export const SMALL_FIGURES: Readonly<Record<string, FigureSketch>> = {
         elbows: 60,
       },
     ],
-    marks: [['shaking hands', 1]],
+    marks: [
+      ['the pose before', 1],
+      ['shaking hands', 1],
+    ],
     best: 1,
   },
   'toy-breath': {

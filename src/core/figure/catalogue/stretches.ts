@@ -88,9 +88,10 @@ export const STRETCH_FIGURES: Readonly<Record<string, FigureSketch>> = {
   ),
   'arm-across': stretch('front', READY, {
     legs: [0.12, -1, 0],
-    armR: [-0.84, -0.06, 0.4],
-    armL: [-0.3, -0.06, 0.48],
-    elbowL: 40,
+    armR: [-0.84, -0.02, 0.4],
+    handR: 'open',
+    armL: [-0.2, 0.12, 0.4],
+    elbowL: 70,
   }),
   'calf-stretch': stretch(
     'side',

@@ -239,6 +239,16 @@ export const MARKS_AROUND = {
     const [from, to] = [top + 0.08, flat(see([0, 0, 0]))[1] - 0.17];
     return to - from < 0.08 ? [] : upAndDown(x + 0.02, from, to);
   },
+  'under it': ({ body }, see) => {
+    const middle = lerp(
+      lerp(body.legs.L.heel, body.legs.R.heel, 0.5),
+      lerp(body.arms.L.hand, body.arms.R.hand, 0.5),
+      0.5,
+    );
+    const at = (side: number): Point => flat(see([middle[0] + side, 0.02, middle[2]]));
+    const [from, to] = [at(-0.34), at(0.34)];
+    return arrow(from[0] < to[0] ? [from, to] : [to, from], 0.022);
+  },
   baton: ({ body }, see) => {
     const { elbow, hand } = body.arms.R;
     const [[ax, ay], [bx, by]] = [flat(see(elbow)), flat(see(hand))];
