@@ -29,7 +29,7 @@ export type FigureSketch = Readonly<{
   best?: number;
 }>;
 
-const mirroredMark: Partial<Record<MarkKind, MarkKind>> = {
+const mirroredMark: Partial<Readonly<Record<MarkKind, MarkKind>>> = {
   'burst at the left foot': 'burst at the right foot',
   'burst at the right foot': 'burst at the left foot',
 };

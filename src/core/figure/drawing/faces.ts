@@ -1,7 +1,6 @@
 import type { Camera } from './camera';
 import { flat, type Paint, type Shape } from './figure-shape';
 import type { Mood } from './moods';
-import type { MarkKind } from '../../model/figure';
 import type { Body } from '../body/body';
 import { SIZES } from '../body/proportions';
 import { along, type Vec } from '../body/vec';
@@ -36,7 +35,7 @@ const OPEN = { blows: 0.12, calls: 0.2 } as const;
 export type Mouth = keyof typeof OPEN | null;
 
 /** The mouth that goes with the marks of a moment. */
-export const mouthOf = (marks: readonly MarkKind[]): Mouth =>
+export const mouthOf = (marks: readonly string[]): Mouth =>
   marks.includes('breath out') ? 'blows' : marks.includes('voice') ? 'calls' : null;
 
 /** What is drawn in a face, by its mood and by what the mouth does. */

@@ -225,7 +225,7 @@ const DRAWN = {
 } satisfies Partial<Readonly<Record<MarkKind, Draw>>>;
 
 type Imagined = keyof typeof DRAWN;
-export const isImagined = (kind: MarkKind): kind is Imagined => kind in DRAWN;
+export const isImagined = (kind: string): kind is Imagined => Object.hasOwn(DRAWN, kind);
 
 /**
  * What a child is while it goes like an animal: ears, a bill, a tail. It's drawn as a thought, not as a

@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import type { Figure, MarkKind, View } from '../../model/figure';
+import { figureSchema, type Figure, type MarkKind, type View } from '../../model/figure';
+import { figures } from '../../testing/figure-checks';
 import { builtInFigure } from '../catalogue';
 import { momentOfKey } from '../motion/motion';
 import { boxOf } from './boxes';
 import { cameraOf } from './camera';
 import { marksOf } from './marks';
+import { besideOther } from './other-pose';
 
 const see = { front: cameraOf('front'), side: cameraOf('side') };
 const standing = builtInFigure('squat')!;
@@ -91,4 +93,26 @@ describe('marks around a child', () => {
           .parts,
       ).toHaveLength(1);
   });
+
+  it('every mark of the catalogue is drawn somehow, at its key pose', () => {
+    for (const [id, figure] of figures)
+      for (const mark of figure.marks) {
+        const one = { ...figure, travels: 'none' as const, hold: null, marks: [mark] };
+        const bare = { ...one, marks: [] };
+        const still = (of: Figure) => besideOther(momentOfKey(of, mark.key), {});
+        expect([id, mark.kind, JSON.stringify(still(one)) !== JSON.stringify(still(bare))]).toEqual(
+          [id, mark.kind, true],
+        );
+      }
+  });
+
+  it.each(['sparkles', 'constructor', 'toString'])(
+    'a mark that nobody knows isn’t drawn: %s',
+    (kind) => {
+      const bare = { ...standing, hold: null, marks: [] };
+      const one = { ...bare, marks: [{ kind, key: 0 }] };
+      expect(figureSchema.safeParse(one).success).toBe(true);
+      expect(besideOther(momentOfKey(one, 0), {})).toEqual(besideOther(momentOfKey(bare, 0), {}));
+    },
+  );
 });

@@ -1,5 +1,6 @@
 import { SIDES, type Side } from '../body/body';
 import type { Camera } from './camera';
+import { entryOf } from '../../words/entry-of';
 import type { MarkKind } from '../../model/figure';
 import type { Moment } from '../motion/motion';
 import { SIZES } from '../body/proportions';
@@ -48,7 +49,7 @@ const foot =
     return [...rays(at, 0.1, 0.15, 0, 35, 2), ...rays(at, 0.1, 0.15, 145, 180, 2)];
   };
 
-const DRAWN: Readonly<Partial<Record<MarkKind, DrawMark>>> = {
+const DRAWN = {
   ...MARKS_AROUND,
   'burst between the hands': ({ body }, see) => {
     const at = flat(see(lerp(body.arms.L.hand, body.arms.R.hand, 0.5)));
@@ -143,7 +144,7 @@ const DRAWN: Readonly<Partial<Record<MarkKind, DrawMark>>> = {
       return stroke([flat(see(a)), flat(see(along(a, body.skull.front, 0.03)))]);
     });
   },
-};
+} satisfies Partial<Readonly<Record<MarkKind, DrawMark>>>;
 
 /** Little strokes under a figure in the air, so that a still picture flies too. */
 function lift({ body, pose }: Moment, see: Camera): Shape[] {
@@ -175,13 +176,13 @@ function holds({ figure, key, nearness, body }: Moment, see: Camera): Shape[] {
 }
 
 /** The marks that are seen at a moment: those of the key pose that it is near to. */
-export const marksNear = ({ figure, key, nearness }: Moment): readonly MarkKind[] =>
+export const marksNear = ({ figure, key, nearness }: Moment): readonly string[] =>
   nearness > 0.35 ? figure.marks.filter((mark) => mark.key === key).map(({ kind }) => kind) : [];
 
 /** What is drawn of the marks of a moment, and of flight. */
 export function marksOf(moment: Moment, see: Camera): readonly FigurePart[] {
   const shapes = [
-    ...marksNear(moment).flatMap((kind) => DRAWN[kind]?.(moment, see) ?? []),
+    ...marksNear(moment).flatMap((kind) => entryOf<DrawMark>(DRAWN, kind)?.(moment, see) ?? []),
     ...(moment.pose.air > 0.03 ? lift(moment, see) : []),
     ...way(moment, see),
     ...holds(moment, see),

@@ -6,6 +6,7 @@ import { AS_A_SHAPE, bodyParts, partsOf } from './figure-parts';
 import type { Drawing, FigurePart } from './figure-shape';
 import { marksNear } from './marks';
 import { inOneTone } from './partner';
+import { entryOf } from '../../words/entry-of';
 
 const before = (key: number, count: number) => (key - 1 + count) % count;
 const after = (key: number, count: number) => (key + 1) % count;
@@ -15,13 +16,13 @@ type Other = Readonly<{
   key: (key: number, count: number) => number;
   side: 'left' | 'right' | null;
 }>;
-const OTHERS: Partial<Readonly<Record<MarkKind, Other>>> = {
+const OTHERS = {
   'the pose before': { key: before, side: null },
   'the pose after': { key: after, side: null },
   'from the pose before': { key: before, side: 'left' },
   'from the first pose': { key: () => 0, side: 'left' },
   'to the pose after': { key: after, side: 'right' },
-};
+} satisfies Partial<Record<MarkKind, Other>>;
 
 /** Between one pose and the other, in heights. */
 const GAP = 0.2;
@@ -36,7 +37,7 @@ export function besideOther(moment: Moment, drawing: Drawing): readonly FigurePa
   const own = partsOf(moment, drawing);
   const { figure, key } = moment;
   const other = marksNear(moment)
-    .map((kind) => OTHERS[kind])
+    .map((kind) => entryOf<Other>(OTHERS, kind))
     .find((one) => one !== undefined);
   if (!other) return own;
   const see = cameraOf(figure.view, drawing.flip);
