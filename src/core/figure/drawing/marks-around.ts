@@ -230,9 +230,13 @@ export const MARKS_AROUND = {
       ...arrow([[ball[0] + 0.09, ball[1] - 0.07], up]),
     ];
   },
+  // Up behind the near wheel, away from who sits in it.
   'turning wheel': ({ body }, see) => {
-    const [x, y] = flat(see([body.hips[0], 0.185, body.hips[2]]));
-    return arrow(arc([x - 0.02, y], 0.245, 150, 65), 0.022);
+    const [x, , z] = body.hips;
+    const wheels = [1, -1].map((side) => see([x + side * 0.165, 0.185, z - 0.05]));
+    const near = flat(wheels[0]!.depth > wheels[1]!.depth ? wheels[0]! : wheels[1]!);
+    const [from, to] = near[0] <= flat(see([x, 0.185, z + 0.3]))[0] ? [222, 132] : [-42, 48];
+    return arrow(arc(near, 0.23, from, to), 0.022);
   },
   'under the hands': ({ body }, see) => {
     const [x, top] = flat(see(lerp(body.arms.L.hand, body.arms.R.hand, 0.5)));
