@@ -6,6 +6,7 @@ import { unroll } from '../schedule/unroll';
 import { counted, told } from '../testing/finding-cases';
 import {
   chainBeat,
+  circuit,
   doseOf,
   drawBeat,
   echoBeat,
@@ -232,6 +233,38 @@ describe('what lies between', () => {
     const three = (move: string) => moveBeat([1, 2, 3].map(() => doseOf(move, 3)));
     expect(heard(withBeats(three('march')), 'same-region')).toEqual([]);
     expect(heard(withBeats(three('lunge')), 'same-region')).toHaveLength(1);
+  });
+});
+
+describe('how much of it they move, by what fills most of the adventure', () => {
+  const talk = (seconds: number) => told('Hm?', seconds);
+  const lengthOf = (adventure: Adventure) => unroll(adventure).totalSeconds;
+  const workIn = (...beats: readonly Beat[]) =>
+    unroll(withBeats(...beats))
+      .cues.filter(({ kind }) => kind === 'work' || kind === 'hold')
+      .reduce((sum, { lengthSeconds }) => sum + lengthSeconds, 0);
+  /** Talk to fill up to where the moving is just so much of the whole. */
+  const sharing = (share: number, ...beats: readonly Beat[]) => {
+    const bare = lengthOf(withBeats(...beats, talk(0)));
+    return withBeats(...beats, talk(workIn(...beats) / share - bare));
+  };
+  const stations = circuit(['march', 'squat', 'walk', 'lunge', 'stamp', 'march'], {
+    workSeconds: 20,
+    restSeconds: 5,
+  });
+  const throwsOf = drawBeat(['march', 'walk'], {
+    rules: { stop: { after: 'draws', draws: 24 } },
+  });
+  it.each([
+    // A fifth less than usual: 60, 50 and 55 of 100.
+    ['a circuit', [timed('march', 60), stations, timed('march', 30)], 0.4],
+    ['a draw', [throwsOf, timed('march', 25)], 0.3],
+    ['moves', [timed('march', 60), timed('walk', 60)], 0.35],
+  ] as const)('%s', (_what, beats, least) => {
+    const fine = sharing(least + 0.01, ...beats);
+    expect(lengthOf(fine)).toBeGreaterThan(240);
+    expect(heard(fine, 'share-moving')).toEqual([]);
+    expect(heard(sharing(least - 0.01, ...beats), 'share-moving')).toHaveLength(1);
   });
 });
 

@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
+import type { Beat } from '../beats';
 import { circuit, doseOf, moveBeat, withBeats } from '../testing/make';
 import { adaptToAges } from './adapt-to-ages';
 
 const SIXES = { from: 6, to: 7 };
-const beatsFor = (age: number, ...beats: Parameters<typeof withBeats>) => {
+const beatsFor = (age: number, ...beats: readonly Beat[]) => {
   const script = withBeats(...beats);
   return adaptToAges(script, { from: age, to: age }).chapters[0]!.beats;
 };

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { figureSchema, type Figure, type MarkKind, type View } from '../../model/figure';
+import { figureSchema, type Figure, type View } from '../../model/figure';
 import { figures } from '../../testing/figure-checks';
 import { builtInFigure } from '../catalogue';
 import { momentOfKey } from '../motion/motion';
@@ -11,7 +11,7 @@ import { besideOther } from './other-pose';
 const see = { front: cameraOf('front'), side: cameraOf('side') };
 const standing = builtInFigure('squat')!;
 /** A mark of somebody who moves, as it is seen, and where the body is. */
-function marked(id: string, kind: MarkKind, view: View & keyof typeof see, key = 0) {
+function marked(id: string, kind: string, view: View & keyof typeof see, key = 0) {
   const base = builtInFigure(id)!;
   const figure: Figure = { ...base, view, travels: 'none', hold: null, marks: [{ kind, key }] };
   const moment = momentOfKey(figure, key);
