@@ -85,7 +85,7 @@ function dosed({ name, plural }: Pick<Move, 'name' | 'plural'>, dose: Dose): str
   return joined([
     hold,
     inFront ? times : '',
-    unit === 'reps' ? plural : name,
+    unit === 'reps' && !/(?:^|x )1$/u.test(times) ? plural : name,
     inFront ? '' : `${times}${UNITS[unit]}`,
     ...restAsTyped(dose),
   ]);

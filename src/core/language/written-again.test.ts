@@ -35,6 +35,15 @@ describe('an action that is written and read again', () => {
     }
     expect(many).toBeGreaterThan(100);
   });
+  it('is one of it where it is one', () => {
+    const typed = (move: string, amount: number, sides: 'any' | 'each' = 'any') =>
+      typedAction(BUILT_IN, doseOf(move, amount, { sides }));
+    expect(typed('squat', 1)).toBe('1 squat');
+    expect(typed('squat', 2)).toBe('2 squats');
+    expect(typed('hop', 1, 'each')).toBe('1 hop each side');
+    expect(typedAction(BUILT_IN, doseOf('squat', 1, { amounts: [1, 1] }))).toBe('2 x 1 squat');
+  });
+
   it('has any dose that there may be', () => {
     fc.assert(
       fc.property(
