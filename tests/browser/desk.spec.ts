@@ -20,7 +20,7 @@ test('says what it understood of a line before it is put in', async ({ page }) =
   await input.fill('hold tree 15 s each leg twice');
   await expect(said).toContainText('tree (stork stand), 2 × 15 second hold, each side');
   await input.fill('10 frog jumps who are over it');
-  await expect(said).toContainText('A line to say. As a move, “who are over” is not understood');
+  await expect(said).toContainText('A line to say. As a move, “who are over” isn’t understood');
   await input.fill('6 frog ju');
   await input.press('Tab');
   await expect(input).toHaveValue('6 frog jumps');

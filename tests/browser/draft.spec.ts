@@ -16,7 +16,7 @@ test('a first draft: asked for in a sentence, a part drawn again, taken to the D
   await expect(draft.getByRole('heading', { name: 'Bring the ferry home' })).toBeVisible({
     timeout: 40_000,
   });
-  await expect(draft).toContainText('We are off to the river.');
+  await expect(draft).toContainText('We’re off to the river.');
   await expect(draft.locator('header')).toContainText(/9:[45]\d|10:00/u);
   await expect(draft.locator('[data-rides]')).toHaveText('“opposites” rides along in the game.');
   await expect(draft).toContainText('high: tall reach, low: squat');

@@ -59,7 +59,7 @@ test('the contact sheet has every move, going, in poses and in lines', async ({ 
   const coloured = await page.locator('main li img[data-drawn=true]').first().getAttribute('src');
   await page
     .getByLabel('How they are shown')
-    .selectOption({ label: 'in lines, as they are printed to save ink' });
+    .selectOption({ label: 'in lines, as they’re printed to save ink' });
   await expect(page.locator('main li img').first()).not.toHaveAttribute('src', coloured!);
   await page.getByRole('link', { name: 'march', exact: true }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('march');

@@ -125,7 +125,7 @@ test('everything is saved in one file, looked at, and taken back', async ({ page
     mimeType: 'application/zip',
     buffer: Buffer.from('no'),
   });
-  await expect(page.getByText('“a.zip” was not opened')).toBeVisible();
+  await expect(page.getByText('“a.zip” wasn’t opened')).toBeVisible();
 });
 
 test('a store that was put in place of another is told, with the last backup’s name', async ({

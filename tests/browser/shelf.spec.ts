@@ -136,7 +136,7 @@ test('refuses bad files with the place and the reason, and changes nothing', asy
   for (const [name, text, reason] of files) {
     await importText(page, name, text);
     const alert = page.getByRole('alert');
-    await expect(alert).toContainText(`“${name}” was not opened. Nothing here has changed.`);
+    await expect(alert).toContainText(`“${name}” wasn’t opened. Nothing here has changed.`);
     await expect(alert).toContainText(reason);
     await alert.getByRole('button').click();
   }

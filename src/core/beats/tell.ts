@@ -132,7 +132,7 @@ export const tellLine: LineFile<Tell, TellReading> = {
     if (acted) return `${ACTED_WORDS[acted]} by everybody as you tell it`;
     if (waitSeconds !== undefined) return `A question, with ${waitSeconds} s for answers`;
     return unread.length > 0 && unread.length <= MOST_SLIPS
-      ? `A line to say. As a move, “${unread.join(' ')}” is not understood`
+      ? `A line to say. As a move, “${unread.join(' ')}” isn’t understood`
       : 'A line to say';
   },
   line: () => null,

@@ -243,7 +243,7 @@ export class Drafting {
     const short = this.#wish.setting.slotSeconds < SHORT_SECONDS;
     const chosen = way.flat();
     const game = this.#game(chosen);
-    const there = this.#say(`We are there, and we ${want}. All of you helped.`);
+    const there = this.#say(`We’re there, and we ${want}. All of you helped.`);
     const chapters = way.map((stops, n) => {
       const isLast = n === way.length - 1;
       const title = n === 0 ? (place ? capital(place) : 'On the way') : 'Further on';

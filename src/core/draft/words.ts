@@ -40,7 +40,7 @@ export function welcomeLines(
   filmed: boolean,
   random: Random,
 ): readonly Spoken[] {
-  const where = place ? `We are off to ${place}. ` : '';
+  const where = place ? `We’re off to ${place}. ` : '';
   const hello = oneOf(
     random,
     'Hello, everybody! Good shoes on, or bare feet. No slippery socks today.',
@@ -54,7 +54,7 @@ export function welcomeLines(
   );
   const rest = oneOf(
     random,
-    'If you are tired, sit down and do it with your arms. That counts too.',
+    'If you’re tired, sit down and do it with your arms. That counts too.',
     'You may always do it sitting down, or have a rest and watch.',
   );
   return [
@@ -62,7 +62,7 @@ export function welcomeLines(
     ...(filmed ? [{ text: 'Is a grown-up with you? Wave to them.', wait: 3 }] : []),
     { text: 'Arms out, and turn once. Can you touch nobody?', wait: 3 },
     { text: about },
-    { text: 'When I call “Statues!”, everybody freezes. Let us try it: walk, walk, statues!' },
+    { text: 'When I call “Statues!”, everybody freezes. Let’s try it: walk, walk, statues!' },
     { text: rest },
   ];
 }

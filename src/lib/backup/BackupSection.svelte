@@ -72,7 +72,7 @@
       const { readBackup } = await import('./backup-file');
       const read = readBackup(new Uint8Array(await file.arrayBuffer()));
       if (!read.ok) {
-        refused = `“${file.name}” was not opened: ${read.problems.map(problemInWords).join(' ')}`;
+        refused = `“${file.name}” wasn’t opened: ${read.problems.map(problemInWords).join(' ')}`;
         return;
       }
       const { items, madeAt } = read.value;

@@ -85,7 +85,7 @@
 </p>
 {#if reasons.length > 0}
   <div class="mt-4 border-l-4 border-pencil py-1 pl-5" role="alert">
-    <p>It was not opened. Nothing here has changed.</p>
+    <p>It wasn’t opened. Nothing here has changed.</p>
     <ul class="list-disc pl-5">
       {#each reasons as reason, n (n)}<li>{reason}</li>{/each}
     </ul>
@@ -112,8 +112,8 @@
     </div>
     {#if isOther}
       <p class="mt-2 border-l-4 border-pencil py-1 pl-4">
-        This is no version of yours: it was made for itself, so everything in it is new. To take all
-        of theirs puts it in the place of yours.
+        This isn’t a version of yours: it was made by itself, so everything in it is new. Taking all
+        of theirs puts it in place of yours.
       </p>
     {/if}
     <ul class="mt-3">

@@ -8,7 +8,7 @@ export const WHY: Readonly<Record<RuleId, string>> = {
   'no-cool-down': 'After hard work breath and heart come down more kindly with a stretch.',
   'calm-end':
     'Children who go back to the carpet straight from running take the running with them.',
-  'no-drink': 'Small bodies warm up quickly, and children at play forget that they are thirsty.',
+  'no-drink': 'Small bodies warm up quickly, and children at play forget that they’re thirsty.',
   'dose-for-age':
     'Far more than usual tires one part of the body, and form goes first; hardly any is over before it’s begun.',
   'before-age':
@@ -49,8 +49,8 @@ export const WHY: Readonly<Record<RuleId, string>> = {
   'mirror-choice': 'When you face them, your left is on the side of their right.',
   'relay-time': 'A relay takes as long as its last child.',
   'home-or-here': 'What’s done here and what’s left for home are easily mixed up.',
-  'unknown-move': 'What Arrup does not know it can’t time, draw or check.',
-  'guises-alike': 'Two names that sound alike are mixed up when they are called.',
+  'unknown-move': 'What Arrup doesn’t know it can’t time, draw or check.',
+  'guises-alike': 'Two names that sound alike are mixed up when they’re called.',
   crowding: 'Children who travel look where they’re going, not at who’s coming across.',
   'not-enough-kit': 'A child without a ball watches, or takes somebody else’s.',
   'turns-left-out': 'A turn is the best part of the game, and those who get none remember it.',

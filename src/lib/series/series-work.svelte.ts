@@ -156,7 +156,7 @@ export class SeriesWork {
       label: 'Undo',
       run: async () => {
         const back = await put(before, saved.revision);
-        if (back.outcome !== 'saved') notices.say('It was changed since: it stays as it is.');
+        if (back.outcome !== 'saved') notices.say('It’s been changed since, so it stays as it is.');
         await tell(back.revision);
       },
     });

@@ -121,7 +121,7 @@
 {/if}
 {#if refused}
   <section class="mb-6 border-l-4 border-pencil py-1 pl-5" role="alert">
-    <h2 class="text-xl">“{refused.file}” was not opened. Nothing here has changed.</h2>
+    <h2 class="text-xl">“{refused.file}” wasn’t opened. Nothing here has changed.</h2>
     <ul class="mt-2 list-disc pl-5">
       {#each refused.reasons as reason, index (index)}<li>{reason}</li>{/each}
     </ul>

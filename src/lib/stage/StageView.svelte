@@ -88,7 +88,7 @@
       return 'My go, then yours';
     }
     const [at, drawn] = [session.drawing, session.drawn];
-    if (at && drawn?.standIn) return `That is ${outcomeLabel(at.beat, drawn)} again: the stand-in!`;
+    if (at && drawn?.standIn) return `That’s ${outcomeLabel(at.beat, drawn)} again: the stand-in!`;
     // They look at you as into a mirror: the screen points where they move.
     const mirrored = session.adventure.setting.mirror ?? true;
     return shown.side && mirrored ? 'Facing them: your other side' : '';

@@ -13,7 +13,7 @@ export const CHANGE_WORDS: Readonly<Record<AdaptationKind, ChangeWords>> = {
   again: { label: 'Once more', key: 'a', done: 'Once more after this' },
   drink: { label: 'Drink now', key: 'd', done: 'A drink comes next' },
   rest: { label: 'Longer rest', key: 'r', done: 'A longer rest' },
-  'sit out': { label: 'Sits out', key: 'o', done: 'Noted: somebody sits out, and that is fine' },
+  'sit out': { label: 'Sits out', key: 'o', done: 'Noted: somebody sits out, and that’s fine' },
   shorten: { label: 'Shorten the rest', key: 'f', done: 'The rest is shortened to fit the slot' },
 };
 

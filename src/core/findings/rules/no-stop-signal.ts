@@ -29,7 +29,7 @@ export function runUnpractised(context: FindingContext): Turn | null {
 export function checkStopSignal(context: FindingContext): Seen[] {
   const run = runUnpractised(context);
   if (!run) return [];
-  const signal = 'When I call “Statues!”, everybody freezes. Let us try it: walk, walk, statues!';
+  const signal = 'When I call “Statues!”, everybody freezes. Let’s try it: walk, walk, statues!';
   return [
     seenAt(run, 'mend', {}, (now, newId) =>
       insertBefore(now, run.cue.beatId, [lineOf(signal, newId)]),

@@ -47,7 +47,7 @@
       choices={[
         ['going', 'as they go'],
         ['poses', 'in their key poses'],
-        ['lines', 'in lines, as they are printed to save ink'],
+        ['lines', 'in lines, as they’re printed to save ink'],
       ] as const}
       onchange={(next) => (shown = next)}
     />,
