@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { mixerOf, type Sounding } from './mixing';
+import { ATTACK_SECONDS, QUIET_LEVEL } from './voices';
 
 const RATE = 8000;
 const sounds: fc.Arbitrary<Sounding[]> = fc.array(
@@ -48,6 +49,24 @@ describe('sounds mixed a block at a time', () => {
     expect(heard.at(-1)).toBeLessThan(4000 + 0.1 * RATE);
     expect(Math.max(...track)).toBeGreaterThan(0.5);
     expect(Math.max(...track)).toBeLessThanOrEqual(0.8);
+  });
+
+  it('rise at once and fade evenly to where nobody hears them', () => {
+    const voice = { hertz: 400, seconds: 0.4, level: 0.8 };
+    const track = rendered([{ atSeconds: 0, voice }], []);
+    /** The loudest of one swing, which takes a four-hundredth of a second, around a moment. */
+    const loudest = (seconds: number) => {
+      const middle = Math.round(seconds * RATE);
+      return Math.max(...track.slice(middle - RATE / 800, middle + RATE / 800).map(Math.abs));
+    };
+    expect(loudest(ATTACK_SECONDS + 0.002)).toBeGreaterThan(0.7);
+    // An even fall in decibels: half-way between the two, it's their geometric mean.
+    const halfway = ATTACK_SECONDS + (voice.seconds - ATTACK_SECONDS) / 2;
+    const mean = Math.sqrt(voice.level * QUIET_LEVEL);
+    expect(loudest(halfway) / mean).toBeGreaterThan(0.85);
+    expect(loudest(halfway) / mean).toBeLessThan(1.15);
+    expect(loudest(0.397) / QUIET_LEVEL).toBeLessThan(1.4);
+    expect(loudest(0.397) / QUIET_LEVEL).toBeGreaterThan(0.7);
   });
 
   it('never go beyond full loudness, however many there are', () => {
