@@ -86,10 +86,6 @@ describe('words said in the work', () => {
     expect(cheapest.reps).toBe(written!.reps);
   });
 
-  it('are looked at for the dozen nearest amounts, and the written one', () => {
-    expect(moved(choicesOf(told('arm-circle', line)))).toHaveLength(13);
-  });
-
   it('stand after what is said meanwhile already, or before it', () => {
     const [, cheapest] = choicesOf(told('arm-circle', line, 'Round and round.'));
     const [action] = cheapest!.beat!.kind === 'move' ? cheapest!.beat!.actions : [];
