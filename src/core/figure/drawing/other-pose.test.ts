@@ -38,6 +38,13 @@ describe('a still with another key pose', () => {
     expect(still('the pose before').slice(more)).toEqual(own('the pose before'));
   });
 
+  it('beside, has it with its outlines, so that it is seen where there are nothing but lines', () => {
+    const more = still('from the pose before').length - own('from the pose before').length;
+    const tone = still('from the pose before').slice(0, more - 1);
+    expect(tone.length).toBeGreaterThan(4);
+    for (const { outlined } of tone) expect(outlined).toBe(true);
+  });
+
   it('shows the first pose where that is asked for, whichever is the best', () => {
     const figure = builtInFigure('lie-and-stand')!;
     const [mark] = figure.marks;

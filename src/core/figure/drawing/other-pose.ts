@@ -41,10 +41,10 @@ export function besideOther(moment: Moment, drawing: Drawing): readonly FigurePa
     .find((one) => one !== undefined);
   if (!other) return own;
   const see = cameraOf(figure.view, drawing.flip);
-  const tone = bodyParts(momentOfKey(figure, other.key(key, figure.keys.length)), see, {
-    ...drawing,
-    ...AS_A_SHAPE,
-  }).map((part) => ({ ...inOneTone(part), outlined: false }));
+  const bare = { ...drawing, ...AS_A_SHAPE };
+  const body = bodyParts(momentOfKey(figure, other.key(key, figure.keys.length)), see, bare);
+  // Beside, it has its outlines, for a printer that is to save ink; behind, they would be too many lines.
+  const tone = body.map(inOneTone).map((part) => ({ ...part, outlined: other.side !== null }));
   if (!other.side) return [...tone, ...own];
   const [[left, , right], [toneLeft, , toneRight]] = [boxOf(own), boxOf(tone)];
   const isLeft = other.side === 'left';
