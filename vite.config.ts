@@ -40,7 +40,7 @@ export default defineConfig({
   test: {
     environment: 'node',
     // Files that are written whole take their time on a busy machine; speed is measured in bench/.
-    testTimeout: 20_000,
+    testTimeout: 90_000,
     maxWorkers: 2,
     projects: [
       {
