@@ -79,7 +79,6 @@ export type MarkKind =
   | 'hiss'
   | 'over'
   | 'back over'
-  | 'up at the hands'
   | 'bounced way'
   | 'turning wheel'
   | 'under the hands'

@@ -7,8 +7,11 @@ import { along, type Vec } from '../body/vec';
 
 const R = SIZES.headRadius;
 
-/** A place on the head: to its left, up and to the front, in radii of it. */
-export type OnHead = (left: number, up: number, front: number) => Vec;
+/** A place or a way on the head: to its left, up and to the front, in radii of it. */
+export type HeadSpot = readonly [left: number, up: number, front: number];
+
+/** Where a place on the head is. */
+export type OnHead = (...spot: HeadSpot) => Vec;
 
 /** Places on the head of a body. */
 export const onHeadOf =

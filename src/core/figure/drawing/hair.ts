@@ -2,16 +2,13 @@ import type { Body } from '../body/body';
 import { SIZES } from '../body/proportions';
 import { add, along, minus, normalise, size, times, type Vec } from '../body/vec';
 import type { Camera } from './camera';
-import { onHeadOf } from './faces';
+import { onHeadOf, type HeadSpot } from './faces';
 import { flat, type Hair, type Shape } from './figure-shape';
 
 const R = SIZES.headRadius;
 
-/** A place or a way on the head: to its left, up and to the front, in radii of it. */
-type Spot = readonly [left: number, up: number, front: number];
-
 /** What hair has beside the ball of the head and keeps its place on it. */
-const CROWNS: Readonly<Record<Hair, readonly (readonly [at: Spot, radius: number])[]>> = {
+const CROWNS: Readonly<Record<Hair, readonly (readonly [at: HeadSpot, radius: number])[]>> = {
   short: [],
   bun: [[[0, 1.05, -0.35], 0.42]],
   tail: [],
@@ -30,7 +27,11 @@ const CROWNS: Readonly<Record<Hair, readonly (readonly [at: Spot, radius: number
 const HANGING: Readonly<
   Record<
     Hair,
-    readonly Readonly<{ from: Spot; out: Spot; at: readonly (readonly [number, number])[] }>[]
+    readonly Readonly<{
+      from: HeadSpot;
+      out: HeadSpot;
+      at: readonly (readonly [number, number])[];
+    }>[]
   >
 > = {
   short: [],

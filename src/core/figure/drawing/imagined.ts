@@ -3,15 +3,12 @@ import type { Moment } from '../motion/motion';
 import { SIZES } from '../body/proportions';
 import { add, along, lerp, normalise, type Vec } from '../body/vec';
 import type { Camera } from './camera';
-import { onHeadOf } from './faces';
+import { onHeadOf, type HeadSpot } from './faces';
 import { flat, type FigurePart, type Point, type Shape } from './figure-shape';
 
 const R = SIZES.headRadius;
 /** How thick the line around what is imagined is. */
 const LINE = 0.016;
-
-/** A place on the head: to its left, up and to the front, in radii of it. */
-type Spot = readonly [left: number, up: number, front: number];
 
 /** In the pale tone of a shadow with the line of a mark around it: thought, and not worn. */
 const thought = (shape: Shape): Shape[] => {
@@ -25,21 +22,21 @@ const thought = (shape: Shape): Shape[] => {
   ];
 };
 
+/** A line or an area that is thought, so wide or so round at its edge. */
+const line = (points: readonly Point[], width: number) =>
+  thought({ kind: 'stroke', points, width, paint: 'shade' });
+const area = (points: readonly Point[], width: number) =>
+  thought({ kind: 'area', points, width, paint: 'shade' });
+const oval = (at: Point, rx: number, ry = rx) =>
+  thought({ kind: 'oval', at, rx, ry, paint: 'shade' });
+
 type Draw = (moment: Moment, see: Camera) => Readonly<{ behind?: Shape[]; before?: Shape[] }>;
 
 const onHead = ({ body }: Moment, see: Camera) => {
   const at = onHeadOf(body);
-  return (...spots: readonly Spot[]): Point[] => spots.map((spot) => flat(see(at(...spot))));
+  return (...spots: readonly HeadSpot[]): Point[] => spots.map((spot) => flat(see(at(...spot))));
 };
 const bothSides = (draw: (side: 1 | -1) => Shape[]): Shape[] => [...draw(1), ...draw(-1)];
-const round = ([x, y]: Point, rx: number, ry: number): Shape => ({
-  kind: 'oval',
-  at: [x, y],
-  rx: rx * R,
-  ry: ry * R,
-  paint: 'shade',
-});
-
 /** From the small of the back, so far up and so far behind, in heights; behind is level, however it bends. */
 function behindHips({ body: { hips, pelvis } }: Moment, up: number, back: number): Vec {
   const [x, , z] = add(pelvis.front, pelvis.up);
@@ -69,7 +66,7 @@ const tail = (
   places: readonly (readonly [up: number, back: number])[],
 ): Shape[] => {
   const points = places.map(([up, back]) => flat(see(behindHips(moment, up, back))));
-  return thought({ kind: 'stroke', points, width: 0.055, paint: 'shade' });
+  return line(points, 0.055);
 };
 
 const DRAWN = {
@@ -77,27 +74,20 @@ const DRAWN = {
     const on = onHead(moment, see);
     return {
       behind: [
-        ...bothSides((s) =>
-          thought({
-            kind: 'stroke',
-            points: on([s * 0.42, 0.7, 0.1], [s * 0.7, 2.3, 0.1]),
-            width: 0.1,
-            paint: 'shade',
-          }),
-        ),
-        ...thought(round(flat(see(behindHips(moment, 0.03, 0.11))), 0.5, 0.5)),
+        ...bothSides((s) => line(on([s * 0.42, 0.7, 0.1], [s * 0.7, 2.3, 0.1]), 0.1)),
+        ...oval(flat(see(behindHips(moment, 0.03, 0.11))), 0.5 * R),
       ],
     };
   },
   'round ears': (moment, see) => {
     const on = onHead(moment, see);
     return {
-      behind: bothSides((s) => thought(round(on([s * 0.82, 0.72, -0.1])[0]!, 0.52, 0.52))),
+      behind: bothSides((s) => oval(on([s * 0.82, 0.72, -0.1])[0]!, 0.52 * R)),
     };
   },
   'wide ears': (moment, see) => {
     const on = onHead(moment, see);
-    const ear = (s: number) => thought(round(on([s * 1.2, 0.1, -0.7])[0]!, 0.9, 1.1));
+    const ear = (s: number) => oval(on([s * 1.2, 0.1, -0.7])[0]!, 0.9 * R, 1.1 * R);
     // From the side the near one is before the head.
     const [left, right] = [1, -1].map((s) => see(onHeadOf(moment.body)(s, 0, 0)).depth);
     if (Math.abs(left! - right!) < R) return { behind: bothSides(ear) };
@@ -106,8 +96,7 @@ const DRAWN = {
   },
   'pointed ears': (moment, see) => {
     const on = onHead(moment, see);
-    const ear = (...points: readonly Spot[]) =>
-      thought({ kind: 'area', points: on(...points), width: 0.045, paint: 'shade' });
+    const ear = (...points: readonly HeadSpot[]) => area(on(...points), 0.045);
     return {
       // As wide from the side as from in front.
       behind: bothSides((s) => [
@@ -119,30 +108,21 @@ const DRAWN = {
   bill: (moment, see) => {
     const on = onHead(moment, see);
     return {
-      before: thought({
-        kind: 'area',
-        points: on([0.4, -0.36, 0.85], [0.42, -0.3, 1.6], [-0.42, -0.3, 1.6], [-0.4, -0.36, 0.85]),
-        width: 0.06,
-        paint: 'shade',
-      }),
+      before: area(
+        on([0.4, -0.36, 0.85], [0.42, -0.3, 1.6], [-0.42, -0.3, 1.6], [-0.4, -0.36, 0.85]),
+        0.06,
+      ),
     };
   },
   beak: (moment, see) => {
     const on = onHead(moment, see);
-    return {
-      before: thought({
-        kind: 'area',
-        points: on([0.22, -0.22, 0.98], [0, -0.62, 1.5], [-0.22, -0.22, 0.98]),
-        width: 0.045,
-        paint: 'shade',
-      }),
-    };
+    return { before: area(on([0.22, -0.22, 0.98], [0, -0.62, 1.5], [-0.22, -0.22, 0.98]), 0.045) };
   },
   'curled tail': (moment, see) => ({ behind: tail(moment, see, CURLED) }),
   'long tail': (moment, see) => ({ behind: tail(moment, see, HANGING) }),
   tongue: (moment, see) => {
     const on = onHead(moment, see);
-    const line = (...spots: readonly Spot[]): Shape => ({
+    const thin = (...spots: readonly HeadSpot[]): Shape => ({
       kind: 'stroke',
       points: on(...spots),
       width: 0.018,
@@ -150,8 +130,8 @@ const DRAWN = {
     });
     return {
       before: [
-        line([0, -0.45, 0.95], [0, -0.5, 1.5], [0.2, -0.45, 1.9]),
-        line([0, -0.5, 1.5], [-0.2, -0.6, 1.9]),
+        thin([0, -0.45, 0.95], [0, -0.5, 1.5], [0.2, -0.45, 1.9]),
+        thin([0, -0.5, 1.5], [-0.2, -0.6, 1.9]),
       ],
     };
   },
@@ -161,18 +141,16 @@ const DRAWN = {
       flat(see(along(along(along(chest, trunk.left, side), trunk.up, -down), trunk.front, -out)));
     return {
       behind: bothSides((s) =>
-        thought({
-          kind: 'area',
-          points: [
+        area(
+          [
             at(s * 0.05, 0, 0.04),
             at(s * 0.2, -0.06, 0.3),
             at(s * 0.3, 0.1, 0.22),
             at(s * 0.26, 0.26, 0.27),
             at(s * 0.06, 0.16, 0.05),
           ],
-          width: 0.04,
-          paint: 'shade',
-        }),
+          0.04,
+        ),
       ),
     };
   },
@@ -180,38 +158,19 @@ const DRAWN = {
     const front: Vec = normalise([chest[0] - hips[0], 0, chest[2] - hips[2]], [0, 0, 1]);
     const [x, y] = flat(see([hips[0] + front[0] * 0.42, 0, hips[2] + front[2] * 0.42]));
     const [wide, high] = [0.12, 0.13];
-    const side: Shape = {
-      kind: 'area',
-      points: [
-        [x - wide, y - high],
-        [x + wide, y - high],
-        [x + wide, y],
-        [x - wide, y],
-      ],
-      width: 0.04,
-      paint: 'shade',
-    };
-    const skin: Shape = {
-      kind: 'oval',
-      at: [x, y - high],
-      rx: wide + 0.02,
-      ry: 0.045,
-      paint: 'shade',
-    };
-    return { behind: [...thought(side), ...thought(skin)] };
+    const side: Point[] = [
+      [x - wide, y - high],
+      [x + wide, y - high],
+      [x + wide, y],
+      [x - wide, y],
+    ];
+    return { behind: [...area(side, 0.04), ...oval([x, y - high], wide + 0.02, 0.045)] };
   },
   balloon: ({ body: { arms } }, see) => {
     const [l, r] = [flat(see(arms.L.hand)), flat(see(arms.R.hand))];
     const far = Math.abs(l[0] - r[0]) / 2;
-    return {
-      behind: thought({
-        kind: 'oval',
-        at: [(l[0] + r[0]) / 2, (l[1] + r[1]) / 2 + 0.02],
-        rx: far,
-        ry: far * 0.95,
-        paint: 'shade',
-      }),
-    };
+    const middle: Point = [(l[0] + r[0]) / 2, (l[1] + r[1]) / 2 + 0.02];
+    return { behind: oval(middle, far, far * 0.95) };
   },
   'hanging rope': ({ body }, see) => {
     const { L, R } = body.arms;
@@ -220,7 +179,7 @@ const DRAWN = {
       [x, y - 0.3],
       [x, 0],
     ];
-    return { behind: thought({ kind: 'stroke', points, width: 0.055, paint: 'shade' }) };
+    return { behind: line(points, 0.055) };
   },
 } satisfies Partial<Readonly<Record<MarkKind, Draw>>>;
 

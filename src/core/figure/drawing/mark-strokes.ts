@@ -33,6 +33,24 @@ export function rays(
 export const inInk = (shapes: readonly Shape[]): Shape[] =>
   shapes.map((shape) => ({ ...shape, paint: 'ink' }));
 
+/** A curve around a place, from one angle to another, degrees, 0 to the right and 90 upwards. */
+export const arc = ([x, y]: Point, far: number, from: number, to: number, steps = 8): Point[] =>
+  Array.from({ length: steps + 1 }, (_, n) => {
+    const angle = (from + ((to - from) * n) / steps) * RADIANS;
+    return [x + far * Math.cos(angle), y - far * Math.sin(angle)];
+  });
+
+/** An arrow along a line, its tip at the end of it. */
+export function arrow(points: readonly Point[], width = 0.018): Shape[] {
+  const [tip, before] = [points.at(-1)!, points.at(-2)!];
+  const way = Math.atan2(tip[1] - before[1], tip[0] - before[0]);
+  const back = (turn: number): Point => [
+    tip[0] - 0.055 * Math.cos(way + turn),
+    tip[1] - 0.055 * Math.sin(way + turn),
+  ];
+  return [stroke(points, width), stroke([back(0.6), tip, back(-0.6)], width)];
+}
+
 /** An arrow with a tip at both ends, upright. */
 export function upAndDown(x: number, from: number, to: number): Shape[] {
   const tip = (end: number, back: number): Shape =>
@@ -67,14 +85,11 @@ export function roundAt(x: number, y: number, wide: number): Shape[] {
 }
 
 /** An arrow round a place, as it is seen. */
-export function turnAt([x, y]: Point, far: number): Shape[] {
-  const arc = Array.from({ length: 13 }, (_, n): Point => {
-    const angle = (-150 + (n * 270) / 12) * RADIANS;
-    return [x + far * Math.cos(angle), y + far * Math.sin(angle)];
-  });
-  const [tipX, tipY] = arc.at(-1)!;
+export function turnAt(place: Point, far: number): Shape[] {
+  const line = arc(place, far, 150, -120, 12);
+  const [tipX, tipY] = line.at(-1)!;
   return [
-    stroke(arc),
+    stroke(line),
     stroke([
       [tipX - 0.05, tipY + 0.01],
       [tipX, tipY],

@@ -1,29 +1,11 @@
-import { SIDES, type Side } from '../body/body';
+import { SIDES } from '../body/body';
 import type { MarkKind } from '../../model/figure';
 import type { Moment } from '../motion/motion';
 import { SIZES } from '../body/proportions';
 import { along, lerp, RADIANS } from '../body/vec';
 import type { Camera } from './camera';
 import { flat, type Point, type Shape } from './figure-shape';
-import { inInk, stroke, upAndDown, type DrawMark } from './mark-strokes';
-
-/** A curve around a place, from one angle to another, degrees, 0 to the right and 90 upwards. */
-const arc = ([x, y]: Point, far: number, from: number, to: number): Point[] =>
-  Array.from({ length: 9 }, (_, n) => {
-    const angle = (from + ((to - from) * n) / 8) * RADIANS;
-    return [x + far * Math.cos(angle), y - far * Math.sin(angle)];
-  });
-
-/** An arrow along a line, its tip at the end of it. */
-export function arrow(points: readonly Point[], width = 0.018): Shape[] {
-  const [tip, before] = [points.at(-1)!, points.at(-2)!];
-  const way = Math.atan2(tip[1] - before[1], tip[0] - before[0]);
-  const back = (turn: number): Point => [
-    tip[0] - 0.055 * Math.cos(way + turn),
-    tip[1] - 0.055 * Math.sin(way + turn),
-  ];
-  return [stroke(points, width), stroke([back(0.6), tip, back(-0.6)], width)];
-}
+import { arc, arrow, inInk, stroke, upAndDown, type DrawMark } from './mark-strokes';
 
 /** Left and right of the head, as it is seen; only the one it looks to, from the side. */
 function besideHead({ body }: Moment, see: Camera): readonly (1 | -1)[] {
@@ -60,29 +42,24 @@ const lifted =
       const [one, other] = part === 'toe' ? [toe, heel] : [heel, toe];
       const [[x, y], [from]] = [flat(see(one)), flat(see(other))];
       const at = x + Math.sign(x - from) * 0.055;
-      return arrow(
-        [
-          [at, y + 0.03],
-          [at, y - 0.085],
-        ],
-        0.018,
-      );
+      return arrow([
+        [at, y + 0.03],
+        [at, y - 0.085],
+      ]);
     });
 
-/** The place and the way of a hand that swings about its shoulder: an arrow along its circle. */
-const swinging =
-  (side: Side): DrawMark =>
-  ({ body }, see) => {
+/** A hand that swings about its shoulder: an arrow with two tips along its circle. */
+const swinging: DrawMark = ({ body }, see) =>
+  SIDES.flatMap((side) => {
     const { shoulder, hand } = body.arms[side];
     const [from, at] = [flat(see(shoulder)), flat(see(hand))];
     const far = Math.hypot(at[0] - from[0], at[1] - from[1]) + 0.03;
     const angle = Math.atan2(from[1] - at[1], at[0] - from[0]) / RADIANS;
     // Down and through to the other side.
     const way = at[0] >= from[0] ? -1 : 1;
-    const [one, other] = [angle + way * 14, angle + way * 52];
-    const line = arc(from, far, one, other);
+    const line = arc(from, far, angle + way * 14, angle + way * 52);
     return [...arrow(line, 0.016), ...arrow([...line].reverse(), 0.016)];
-  };
+  });
 
 /** Over itself, forward or back: an arrow around the whole of it, the way that it looks. */
 const rolling =
@@ -170,12 +147,12 @@ export const MARKS_AROUND = {
   },
   flames: ({ body }, see) => {
     const at = flat(see(body.arms.R.hand));
-    return [20, 50, 80, 110, 140].flatMap((degrees): Shape[] => {
+    return [20, 50, 80, 110, 140].map((degrees): Shape => {
       const [x, y] = [
         at[0] + 0.125 * Math.cos(degrees * RADIANS),
         at[1] - 0.125 * Math.sin(degrees * RADIANS),
       ];
-      return [{ kind: 'oval', at: [x, y], rx: 0.013, ry: 0.022, paint: 'prop' }];
+      return { kind: 'oval', at: [x, y], rx: 0.013, ry: 0.022, paint: 'prop' };
     });
   },
   'swapped feet': ({ body }, see) => {
@@ -191,13 +168,12 @@ export const MARKS_AROUND = {
   },
   'toes up': lifted('toe'),
   'heels up': lifted('heel'),
-  'swinging arms': (moment, see) => SIDES.flatMap((side) => swinging(side)(moment, see)),
+  'swinging arms': swinging,
   glide: ({ body }, see) =>
     SIDES.flatMap((side) => {
-      const [x, , z] = body.legs[side].heel;
-      const from = flat(see([x, 0, z - 0.06]));
-      const to = flat(see([x, 0, z - 0.4]));
-      return body.legs[side].heel[1] > 0.1 ? [] : [stroke([from, to], 0.02)];
+      const [x, y, z] = body.legs[side].heel;
+      const behind = (far: number) => flat(see([x, 0, z - far]));
+      return y > 0.1 ? [] : [stroke([behind(0.06), behind(0.4)], 0.02)];
     }),
   hiss: (moment, see) => {
     const { body } = moment;
@@ -211,15 +187,6 @@ export const MARKS_AROUND = {
   },
   over: rolling(1),
   'back over': rolling(-1),
-  'up at the hands': ({ body }, see) =>
-    SIDES.flatMap((side) => {
-      const [x, y] = flat(see(body.arms[side].hand));
-      const out = Math.sign(x - flat(see(body.head))[0]) || 1;
-      return arrow([
-        [x + out * 0.12, y + 0.16],
-        [x + out * 0.12, y],
-      ]);
-    }),
   'bounced way': ({ body, props }, see) => {
     const from = flat(see(lerp(body.arms.L.hand, body.arms.R.hand, 0.5)));
     const ball = flat(see(props[0]!));

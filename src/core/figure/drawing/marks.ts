@@ -5,8 +5,17 @@ import type { MarkKind } from '../../model/figure';
 import type { Moment } from '../motion/motion';
 import { SIZES } from '../body/proportions';
 import { flat, type FigurePart, type Point, type Shape } from './figure-shape';
-import { inInk, rays, roundAt, stroke, turnAt, upAndDown, type DrawMark } from './mark-strokes';
-import { arrow, MARKS_AROUND } from './marks-around';
+import {
+  arrow,
+  inInk,
+  rays,
+  roundAt,
+  stroke,
+  turnAt,
+  upAndDown,
+  type DrawMark,
+} from './mark-strokes';
+import { MARKS_AROUND } from './marks-around';
 import { add, along, lerp, times, type Vec } from '../body/vec';
 
 /** Which way it goes, where the figure does not look there: an arrow on the ground. */
