@@ -248,13 +248,17 @@ export function bodyParts(moment: Moment, see: Camera, drawing: Drawing): readon
 /** Without a face. */
 export const AS_A_SHAPE: Drawing = { small: true };
 
+/** In the order in which they are painted. */
+export const farthestFirst = (parts: readonly FigurePart[]): readonly FigurePart[] =>
+  [...parts].sort((a, b) => a.depth - b.depth);
+
 /** Everything of a moment, what is farthest first. */
 export function partsOf(moment: Moment, drawing: Drawing = {}): readonly FigurePart[] {
   const { flip = false, build = PLAIN } = drawing;
   const see = cameraOf(moment.figure.view, flip);
   const { body } = moment;
   const partner = partnerMoment(moment);
-  return [
+  return farthestFirst([
     shadow(body, see),
     ...bodyParts(moment, see, drawing),
     ...(partner
@@ -263,5 +267,5 @@ export function partsOf(moment: Moment, drawing: Drawing = {}): readonly FigureP
     ...propParts(moment, see, build.seat),
     ...imaginedParts(moment, see),
     ...marksOf(moment, see),
-  ].sort((a, b) => a.depth - b.depth);
+  ]);
 }

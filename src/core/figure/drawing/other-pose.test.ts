@@ -43,6 +43,8 @@ describe('a still with another key pose', () => {
     const tone = still('from the pose before').slice(0, more - 1);
     expect(tone.length).toBeGreaterThan(4);
     for (const { outlined } of tone) expect(outlined).toBe(true);
+    const depths = tone.map(({ depth }) => depth);
+    expect(depths).toEqual([...depths].sort((a, b) => a - b));
   });
 
   it('shows the first pose where that is asked for, whichever is the best', () => {

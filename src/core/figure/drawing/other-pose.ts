@@ -2,7 +2,7 @@ import type { MarkKind } from '../../model/figure';
 import { momentOfKey, type Moment } from '../motion/motion';
 import { boxOf, movedBy, thenMark } from './boxes';
 import { cameraOf } from './camera';
-import { AS_A_SHAPE, bodyParts, partsOf } from './figure-parts';
+import { AS_A_SHAPE, bodyParts, farthestFirst, partsOf } from './figure-parts';
 import type { Drawing, FigurePart } from './figure-shape';
 import { marksNear } from './marks';
 import { inOneTone } from './partner';
@@ -44,7 +44,10 @@ export function besideOther(moment: Moment, drawing: Drawing): readonly FigurePa
   const bare = { ...drawing, ...AS_A_SHAPE };
   const body = bodyParts(momentOfKey(figure, other.key(key, figure.keys.length)), see, bare);
   // Beside, it has its outlines, for a printer that is to save ink; behind, they would be too many lines.
-  const tone = body.map(inOneTone).map((part) => ({ ...part, outlined: other.side !== null }));
+  const tone = farthestFirst(body).map((part) => ({
+    ...inOneTone(part),
+    outlined: other.side !== null,
+  }));
   if (!other.side) return [...tone, ...own];
   const [[left, , right], [toneLeft, , toneRight]] = [boxOf(own), boxOf(tone)];
   const isLeft = other.side === 'left';
