@@ -1,9 +1,9 @@
-import { dictionary } from 'cmu-pronouncing-dictionary';
 import { describe, expect, it } from 'vitest';
 import type { Beat } from '../beats';
 import type { Adventure } from '../document/adventure';
 import { unroll } from '../schedule/unroll';
 import { counted, told } from '../testing/finding-cases';
+import { forAge, rest, timed, toldBy } from '../testing/findings-of';
 import {
   chainBeat,
   circuit,
@@ -14,18 +14,13 @@ import {
   relayBeat,
   withBeats,
 } from '../testing/make';
-import { check, type RuleId } from './check';
+import type { RuleId } from './check';
 
 /*
  * What differs from age to age, as docs/findings.md has it: silent at the limit, told one beyond it, for
  * threes, fives and sixes. And limits that lie between two things rather than at the end of one.
  */
-const aged = (from: number, ...beats: readonly Beat[]): Adventure => {
-  const script = withBeats(...beats);
-  return { ...script, setting: { ...script.setting, ages: { from, to: from } } };
-};
-const timed = (move: string, seconds: number): Beat =>
-  moveBeat([doseOf(move, seconds, { unit: 'seconds' })], { led: 'follow me' });
+const aged = (from: number, ...beats: readonly Beat[]) => forAge(withBeats(...beats), from);
 const squats = (count: number) => Array.from({ length: count }, () => 'squat');
 const words = (count: number) => Array.from({ length: count }, () => 'reed').join(' ');
 const onMats = (adventure: Adventure): Adventure => ({
@@ -36,11 +31,6 @@ const rhythm = (beats: number): Beat => {
   const echo = echoBeat(['clap'], { echo: true });
   return { ...echo, lines: echo.lines.map((line) => ({ ...line, beats })) };
 };
-const heard = (adventure: Adventure, rule: RuleId) =>
-  check(adventure, adventure.setting, unroll(adventure), dictionary).filter(
-    (finding) => finding.rule === rule,
-  );
-
 type ByAge = readonly [
   rule: RuleId,
   what: string,
@@ -86,15 +76,14 @@ describe('what differs from age to age', () => {
       [5, fives],
       [6, sixes],
     ] as const) {
-      expect([age, heard(build(most, age), rule).length]).toEqual([age, 0]);
+      expect([age, toldBy(build(most, age), rule).length]).toEqual([age, 0]);
       // New links are capped at four here: nothing is beyond that for sixes.
       if (!(rule === 'much-to-remember' && _what.startsWith('links that') && age === 6))
-        expect([age, heard(build(most + 1, age), rule).length]).toEqual([age, 1]);
+        expect([age, toldBy(build(most + 1, age), rule).length]).toEqual([age, 1]);
     }
   });
 });
 
-const rest = (seconds: number): Beat => ({ kind: 'drink', id: 'bt_rest', text: '', seconds });
 const waiting = (age: number, group: number): Adventure => {
   const script = aged(age, relayBeat('jog', { atOnce: 1, things: 60 }));
   return { ...script, setting: { ...script.setting, group } };
@@ -174,8 +163,8 @@ describe('what lies between', () => {
       3,
     ],
   ] as const)('%s: %s', (rule, _what, build, last, silent) => {
-    expect(heard(build(last), rule)).toHaveLength(1);
-    expect(heard(build(silent), rule)).toEqual([]);
+    expect(toldBy(build(last), rule)).toHaveLength(1);
+    expect(toldBy(build(silent), rule)).toEqual([]);
   });
 
   it.each([
@@ -183,27 +172,27 @@ describe('what lies between', () => {
     [3, 4, 5],
     [6, 7, 8],
   ] as const)('for %i: %i children in one line are fine, %i are not', (age, fine, many) => {
-    expect(heard(waiting(age, fine), 'long-wait')).toEqual([]);
-    expect(heard(waiting(age, many), 'long-wait')).toHaveLength(1);
+    expect(toldBy(waiting(age, fine), 'long-wait')).toEqual([]);
+    expect(toldBy(waiting(age, many), 'long-wait')).toHaveLength(1);
   });
 
   it('numbers thrown times two are usual for squats, times three go beyond', () => {
-    expect(heard(withBeats(numbers(6, 2)), 'chance-amount')).toEqual([]);
-    expect(heard(withBeats(numbers(6, 3)), 'chance-amount')).toHaveLength(1);
+    expect(toldBy(withBeats(numbers(6, 2)), 'chance-amount')).toEqual([]);
+    expect(toldBy(withBeats(numbers(6, 3)), 'chance-amount')).toHaveLength(1);
   });
 
   it('quick steps aren’t counted one by one, and slow ones are', () => {
     for (const move of ['march', 'walk', 'side-step'])
-      expect(heard(withBeats(counted(move, 31)), 'count-beyond-age')).toEqual([]);
+      expect(toldBy(withBeats(counted(move, 31)), 'count-beyond-age')).toEqual([]);
     for (const move of ['giant-walk', 'squat'])
-      expect(heard(withBeats(counted(move, 31)), 'count-beyond-age')).toHaveLength(1);
+      expect(toldBy(withBeats(counted(move, 31)), 'count-beyond-age')).toHaveLength(1);
   });
 
   it('whichever side comes is fine in less than twenty seconds', () => {
     const either = (seconds: number) =>
       withBeats(moveBeat([doseOf('hop', seconds, { unit: 'seconds', sides: 'any' })]));
-    expect(heard(either(19), 'side-left-out')).toEqual([]);
-    expect(heard(either(20), 'side-left-out')).toHaveLength(1);
+    expect(toldBy(either(19), 'side-left-out')).toEqual([]);
+    expect(toldBy(either(20), 'side-left-out')).toHaveLength(1);
   });
 
   it.each([
@@ -220,7 +209,7 @@ describe('what lies between', () => {
         dose: { ...entry.action.dose, sides: at === 0 ? one : other },
       },
     }));
-    expect(heard(withBeats({ ...draw, entries }), 'side-left-out')).toHaveLength(count);
+    expect(toldBy(withBeats({ ...draw, entries }), 'side-left-out')).toHaveLength(count);
   });
 
   it('only what is lively or moves is counted for a drink, and only hard work tires', () => {
@@ -229,10 +218,10 @@ describe('what lies between', () => {
       ['march', 1],
       ['jog', 1],
     ] as const)
-      expect(heard(withBeats(timed(move, 301)), 'no-drink')).toHaveLength(count);
+      expect(toldBy(withBeats(timed(move, 301)), 'no-drink')).toHaveLength(count);
     const three = (move: string) => moveBeat([1, 2, 3].map(() => doseOf(move, 3)));
-    expect(heard(withBeats(three('march')), 'same-region')).toEqual([]);
-    expect(heard(withBeats(three('lunge')), 'same-region')).toHaveLength(1);
+    expect(toldBy(withBeats(three('march')), 'same-region')).toEqual([]);
+    expect(toldBy(withBeats(three('lunge')), 'same-region')).toHaveLength(1);
   });
 });
 
@@ -263,15 +252,15 @@ describe('how much of it they move, by what fills most of the adventure', () => 
   ] as const)('%s', (_what, beats, least) => {
     const fine = sharing(least + 0.01, ...beats);
     expect(lengthOf(fine)).toBeGreaterThan(240);
-    expect(heard(fine, 'share-moving')).toEqual([]);
-    expect(heard(sharing(least - 0.01, ...beats), 'share-moving')).toHaveLength(1);
+    expect(toldBy(fine, 'share-moving')).toEqual([]);
+    expect(toldBy(sharing(least - 0.01, ...beats), 'share-moving')).toHaveLength(1);
   });
 });
 
 /** What stands in a script after a mend: "march 40 seconds". */
 const mended = (adventure: Adventure, rule: RuleId) => {
   let n = 0;
-  const after = heard(adventure, rule)[0]!.fix!(adventure, (prefix) => `${prefix}_m${(n += 1)}`);
+  const after = toldBy(adventure, rule)[0]!.fix!(adventure, (prefix) => `${prefix}_m${(n += 1)}`);
   return after.chapters
     .flatMap(({ beats }) => beats)
     .flatMap((beat) => (beat.kind === 'move' ? beat.actions : []))

@@ -8,14 +8,10 @@ import { parseAdventure } from '../document/parse-adventure';
 import { unroll } from '../schedule/unroll';
 import { arbitraryAdventure } from '../testing/arbitrary';
 import { counted, FINDING_CASES, hold, told } from '../testing/finding-cases';
+import { findings, toldBy } from '../testing/findings-of';
 import { countingIds, withBeats } from '../testing/make';
-import { check, RULE_IDS, setAside, type Finding, type RuleId } from './check';
+import { check, RULE_IDS, setAside } from './check';
 import { problemsOf } from '../testing/problems-of';
-
-const findings = (adventure: Adventure): readonly Finding[] =>
-  check(adventure, adventure.setting, unroll(adventure), dictionary);
-const of = (adventure: Adventure, rule: RuleId) =>
-  findings(adventure).filter((finding) => finding.rule === rule);
 
 const stops = (adventure: Adventure) =>
   findings(adventure).filter((finding) => finding.severity === 'stop').length;
@@ -24,11 +20,11 @@ describe.each(RULE_IDS)('%s', (rule) => {
   const { fires, silent } = FINDING_CASES[rule];
 
   it('speaks where it should', () => {
-    for (const adventure of fires) expect(of(adventure, rule).length).toBeGreaterThan(0);
+    for (const adventure of fires) expect(toldBy(adventure, rule).length).toBeGreaterThan(0);
   });
 
   it('is silent where it should be', () => {
-    for (const adventure of silent) expect(of(adventure, rule)).toEqual([]);
+    for (const adventure of silent) expect(toldBy(adventure, rule)).toEqual([]);
   });
 
   it('is silenced by its own mend, which breaks nothing worse', () => {
@@ -36,11 +32,11 @@ describe.each(RULE_IDS)('%s', (rule) => {
       const newId = countingIds();
       let mended = adventure;
       for (let times = 0; times < 6; times += 1) {
-        const fix = of(mended, rule).find((finding) => finding.fix)?.fix;
+        const fix = toldBy(mended, rule).find((finding) => finding.fix)?.fix;
         if (!fix) break;
         mended = fix(mended, (prefix) => `${newId(prefix)}m`);
       }
-      const left = of(mended, rule);
+      const left = toldBy(mended, rule);
       expect(left.filter((finding) => finding.fix)).toEqual([]);
       if (mended !== adventure) {
         expect(parseAdventure(JSON.parse(JSON.stringify(mended))).ok).toBe(true);
@@ -67,12 +63,12 @@ describe('findings', () => {
 
   it('can be set aside with a reason, which a copy keeps, and opened again', () => {
     const script = withBeats(told('Who can see it?'));
-    const [finding] = of(script, 'question-no-wait');
+    const [finding] = toldBy(script, 'question-no-wait');
     const aside = setAside(script, finding!, 'They shout it anyway.');
-    expect(of(aside, 'question-no-wait')[0]!.setAside).toBe('They shout it anyway.');
+    expect(toldBy(aside, 'question-no-wait')[0]!.setAside).toBe('They shout it anyway.');
     const copy = copyAdventure(aside, 'Copy', countingIds());
-    expect(of(copy, 'question-no-wait')[0]!.setAside).toBe('They shout it anyway.');
-    expect(of(setAside(aside, finding!, null), 'question-no-wait')[0]!.setAside).toBeNull();
+    expect(toldBy(copy, 'question-no-wait')[0]!.setAside).toBe('They shout it anyway.');
+    expect(toldBy(setAside(aside, finding!, null), 'question-no-wait')[0]!.setAside).toBeNull();
   });
 
   it('a letter with the wrong picture gets another, and the letters beside it keep theirs', () => {

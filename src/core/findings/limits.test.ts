@@ -1,21 +1,18 @@
-import { dictionary } from 'cmu-pronouncing-dictionary';
 import { describe, expect, it } from 'vitest';
 import type { Beat } from '../beats';
 import type { Adventure, Chapter } from '../document/adventure';
 import { TIMINGS } from '../cues/timing';
 import { NO_GUISE } from '../model/action';
 import { CATALOGUE } from '../moves/catalogue';
-import { unroll } from '../schedule/unroll';
 import { counted, hold, told } from '../testing/finding-cases';
+import { forAge, rest, timed, toldBy } from '../testing/findings-of';
 import { doseOf, drawBeat, moveBeat, relayBeat, withBeats } from '../testing/make';
-import { check, type RuleId } from './check';
+import type { RuleId } from './check';
 
 /*
  * Where each rule with a number in it begins to speak: silent at the limit, told just beyond it. The
  * numbers are those of docs/findings.md; ages are five unless a line says otherwise.
  */
-const timed = (move: string, seconds: number): Beat =>
-  moveBeat([doseOf(move, seconds, { unit: 'seconds' })], { led: 'follow me' });
 const follow = (move: string, seconds: number): Beat =>
   moveBeat([doseOf(move, seconds, { unit: 'hold' })], { led: 'follow me' });
 const saidIn = (move: string, words: number, seconds: number): Beat => {
@@ -29,7 +26,6 @@ const showing = (count: number): Beat[] =>
   CATALOGUE.filter(({ usual }) => usual.unit === 'reps')
     .slice(0, count)
     .map(({ id }) => counted(id, 3));
-const rest = (seconds: number): Beat => ({ kind: 'drink', id: 'bt_rest', text: '', seconds });
 const quiet = (seconds: number): Beat => told('Hm?', seconds - TIMINGS.shortestLine.usual);
 const then = (first: Adventure, kind: Chapter['kind'], ...beats: readonly Beat[]): Adventure => ({
   ...first,
@@ -48,7 +44,6 @@ const onFloor = (floor: Adventure['setting']['room']['floor'], ...beats: readonl
 const grouped = (group: number, ...beats: readonly Beat[]) => set(withBeats(...beats), { group });
 const slotted = (slotSeconds: number, ...beats: readonly Beat[]) =>
   set(withBeats(...beats), { slotSeconds });
-const forAge = (adventure: Adventure, from: number) => set(adventure, { ages: { from, to: from } });
 
 type Limit = readonly [
   rule: RuleId,
@@ -252,20 +247,15 @@ const LIMITS: readonly Limit[] = [
   ],
 ];
 
-const findings = (adventure: Adventure, rule: RuleId) =>
-  check(adventure, adventure.setting, unroll(adventure), dictionary).filter(
-    (finding) => finding.rule === rule,
-  );
-
 describe('a rule speaks beyond its limit, and not at it', () => {
   it.each(LIMITS)('%s: %s', (rule, _what, build, silent, first) => {
-    expect(findings(build(silent), rule)).toEqual([]);
-    expect(findings(build(first), rule)).not.toEqual([]);
+    expect(toldBy(build(silent), rule)).toEqual([]);
+    expect(toldBy(build(first), rule)).not.toEqual([]);
   });
 });
 
 describe('how grave it is', () => {
-  const doses = (n: number) => findings(withBeats(counted('squat', n)), 'dose-for-age')[0];
+  const doses = (n: number) => toldBy(withBeats(counted('squat', n)), 'dose-for-age')[0];
 
   it('a dose is to be mended, and stops the session beyond twice what is bearable', () => {
     // Twelve are usual for fives, and half as many again are bearable.
