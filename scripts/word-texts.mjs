@@ -3,14 +3,8 @@ import { filesWithWords, sourceOf, wordsOf } from './word-gather.mjs';
 
 /** Which text the words of a folder stand in: the first that fits. */
 const TEXTS = [
-  [
-    'stage',
-    /^src\/(?:lib\/(?:stage|film|take)|core\/(?:stage|film)|routes\/(?:stage|rehearse))\b/u,
-  ],
-  [
-    'prep-and-print',
-    /^src\/(?:lib\/(?:prep|print|plan)|core\/(?:prep|print|room)|routes\/prep)\b/u,
-  ],
+  ['stage', /^src\/(?:lib\/(?:stage|film|take)|core\/stage|routes\/(?:stage|rehearse))\b/u],
+  ['prep-and-print', /^src\/(?:lib\/(?:prep|plan)|core\/(?:prep|print|room)|routes\/prep)\b/u],
   [
     'logbook-and-series',
     /^src\/(?:lib\/(?:logbook|review|series)|core\/(?:log|review|series)|routes\/(?:logbook|review|series))\b/u,
@@ -20,7 +14,7 @@ const TEXTS = [
   ['beats-and-devices', /^src\/(?:lib\/(?:beats|chance)|core\/(?:beats|devices|chance|cues))\b/u],
   [
     'desk',
-    /^src\/(?:lib\/(?:desk|fit|forecast|balance|draft|compare|ideas)|core\/(?:draft|fit|ideas|adapt)|routes\/desk)\b/u,
+    /^src\/(?:lib\/(?:desk|fit|forecast|balance|draft|compare|ideas)|core\/(?:draft|fit|ideas)|routes\/desk)\b/u,
   ],
   ['shelf-and-settings', /^src\/(?:lib|routes)\//u],
   ['files-and-the-rest', /^src\//u],
@@ -89,12 +83,9 @@ export function withWords(source, before, after) {
   const wanted = pieces(after);
   if (wanted.filter(isWorkedOut).some((piece) => !kept.includes(piece))) return null;
   if (/['"`\\<>]/u.test(after) && !/['"`\\<>]/u.test(before)) return null;
-  let found = 0;
-  const changed = source.replace(patternOf(before), (_all, ...groups) => {
-    found += 1;
-    return wanted
-      .map((piece) => (isWorkedOut(piece) ? groups[kept.indexOf(piece)] : piece))
-      .join('');
-  });
-  return found === 0 ? null : changed;
+  const pattern = patternOf(before);
+  if (source.search(pattern) < 0) return null;
+  return source.replace(pattern, (_all, ...groups) =>
+    wanted.map((piece) => (isWorkedOut(piece) ? groups[kept.indexOf(piece)] : piece)).join(''),
+  );
 }

@@ -8,28 +8,37 @@ import { sourceOf, wordsOf } from './word-gather.mjs';
 
 const fileOf = (name) => join(root, 'docs/words', `${name}.txt`);
 
+/** Puts what a text says of a file into it; whether all of it could be. */
 function mendFile(path, lines) {
-  const before = wordsOf(path, sourceOf(path));
+  const source = sourceOf(path);
+  const before = wordsOf(path, source);
   if (before.length !== lines.length) {
     console.error(
       `${path}: has ${before.length} texts, and ${lines.length} here: change them, one a line.`,
     );
-    return;
+    return false;
   }
-  let source = sourceOf(path);
+  let [mended, all] = [source, true];
   for (const [n, text] of lines.entries()) {
     if (text === before[n]) continue;
-    const changed = withWords(source, before[n], text);
-    if (changed === null) console.error(`${path}: change it there, it stands in parts: ${text}`);
-    else source = changed;
+    const changed = withWords(mended, before[n], text);
+    if (changed === null) {
+      console.error(`${path}: change it there, it stands in parts: ${text}`);
+      all = false;
+    } else mended = changed;
   }
-  if (source !== sourceOf(path)) {
-    writeFileSync(join(root, path), source);
+  if (mended !== source) {
+    writeFileSync(join(root, path), mended);
     console.log(`changed: ${path}`);
   }
+  return all;
 }
 
-if (process.argv[2] === 'mend')
-  for (const name of TEXT_NAMES)
-    for (const [path, lines] of readText(readFileSync(fileOf(name), 'utf8'))) mendFile(path, lines);
+const isMending = process.argv[2] === 'mend';
+const texts = isMending
+  ? TEXT_NAMES.map((name) => readText(readFileSync(fileOf(name), 'utf8')))
+  : [];
+const done = texts.flatMap((text) => [...text].map(([path, lines]) => mendFile(path, lines)));
+// What could not be put back stays in its text, until it's changed in the code and the texts are written anew.
+if (done.includes(false)) process.exit(1);
 for (const [name, text] of Object.entries(wordTexts())) writeFileSync(fileOf(name), text);
