@@ -1,6 +1,6 @@
 // One command on a fresh machine: install what is missing, then every check. The last line reads
 // "N passed, N failed", counting unit tests, browser tests and the checks before them.
-import { existsSync, mkdtempSync, readFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { installPackages, run, runAside } from './fresh.mjs';
@@ -36,7 +36,10 @@ if (!existsSync(HEADLESS) || !hasAll()) {
   }
 }
 
+// What the checks put aside goes with them: pages, films and browsers leave hundreds of megabytes.
 const reports = mkdtempSync(join(tmpdir(), 'arrup-test-'));
+process.env.TMPDIR = reports;
+process.on('exit', () => rmSync(reports, { recursive: true, force: true }));
 let passed = 0;
 let failed = 0;
 

@@ -1,9 +1,43 @@
-import AxeBuilder from '@axe-core/playwright';
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
 import { expect, type Page } from '@playwright/test';
+import type axe from 'axe-core';
 
 const LEVELS = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
+const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 
 export const MODES: readonly ('light' | 'dark')[] = ['light', 'dark'];
+
+/** What axe finds wrong in a part of the page. It is read once by each page, not once for each look at it. */
+async function wrongOn(
+  page: Page,
+  within: string | undefined,
+  runOnly: string[] | axe.RunOnly,
+): Promise<axe.Result[]> {
+  if (await page.evaluate(() => !('axe' in globalThis))) await page.evaluate(AXE);
+  return page.evaluate(
+    async ([part, only]) => {
+      const { run } = (globalThis as unknown as { axe: typeof axe }).axe;
+      // Only what is wrong is told: to name every node that is right takes most of the time.
+      const { violations } = await run(part ?? document, {
+        resultTypes: ['violations'],
+        runOnly: only,
+      });
+      return violations;
+    },
+    [within, runOnly] as const,
+  );
+}
+
+/** Colours that change are there at once, also those that begin to change when the one around them has. */
+async function arrived() {
+  const changing = () => document.getAnimations().filter((one) => one instanceof CSSTransition);
+  for (let still = 0; still < 2; still += 1) {
+    await new Promise(requestAnimationFrame);
+    if (changing().length > 0) still = -1;
+    changing().forEach((one) => one.finish());
+  }
+}
 
 /** Nothing is wrong in the light; in the dark the colours are looked at again, for nothing else differs. */
 export async function check(page: Page, place: string, within?: string, modes = MODES) {
@@ -19,17 +53,9 @@ export async function check(page: Page, place: string, within?: string, modes = 
   await page.waitForFunction(() => scrollY === 0);
   for (const mode of modes) {
     await page.evaluate((shown) => (document.documentElement.dataset.mode = shown), mode);
-    // Colours arrive with a frame, on a slow machine with a late one.
-    await page.evaluate(
-      () => new Promise((done) => setTimeout(() => requestAnimationFrame(done), 200)),
-    );
-    // Only what is wrong is told: to name every node that is right takes most of the time. There is
-    // one frame, so what is found needn't be put together on a page of its own.
-    const all = new AxeBuilder({ page }).setLegacyMode().options({
-      resultTypes: ['violations'],
-      runOnly: mode === 'light' ? LEVELS : { type: 'rule', values: ['color-contrast'] },
-    });
-    const { violations } = await (within ? all.include(within) : all).analyze();
+    await page.evaluate(arrived);
+    const colours = { type: 'rule' as const, values: ['color-contrast'] };
+    const violations = await wrongOn(page, within, mode === 'light' ? LEVELS : colours);
     const found = violations.map(
       (v) =>
         `${place}, ${mode}: ${v.id} at ${v.nodes.map((n) => `${n.target} (${n.any[0]?.message ?? v.help})`).join(' | ')}`,

@@ -155,6 +155,37 @@ describe('decks', () => {
   });
 });
 
+describe('what a draw looks like on the thing itself', () => {
+  const entries = [
+    ...entriesOf({ label: 'suns' }, { label: 'moons' }),
+    { ...drawBeat(MOVES).entries[2]!, label: '', cards: 'courts' as const },
+    { ...drawBeat(MOVES).entries[3]!, label: '', cards: 'jokers' as const },
+  ];
+  const seen = (device: Device, entry: number, value: number | null) =>
+    deviceFile(device).thing({ device, entries } as never, { entry, value });
+
+  it('a card has its number, a court card a K and a joker a star, where they mean a move', () => {
+    const deck = DEVICES.deck.begin(4);
+    const card = (entry: number, value: number | null) => seen(deck, entry, value);
+    expect(card(1, 7)).toEqual({ kind: 'card', suit: 'moons', entry: 1, sign: '7' });
+    expect(card(2, null)).toMatchObject({ kind: 'card', entry: 2, sign: 'K' });
+    expect(card(3, null)).toMatchObject({ kind: 'card', entry: 3, sign: '\u2605' });
+  });
+  it('dice show faces that make the total, a coin its side, a wheel its sector', () => {
+    const dice = { kind: 'die', sides: 6, dice: 2 } as const;
+    expect(seen(dice, 0, 7)).toEqual({ kind: 'dice', sides: 6, faces: [4, 3] });
+    expect(seen({ kind: 'coin' }, 0, 1)).toEqual({ kind: 'coin', name: 'heads' });
+    expect(seen({ kind: 'coin' }, 1, 2)).toEqual({ kind: 'coin', name: 'tails' });
+    expect(seen({ kind: 'spinner' }, 1, null)).toEqual({ kind: 'wheel', entry: 1 });
+  });
+  it('a letter and a call are what is written on them; where there is no thing there is none', () => {
+    expect(seen({ kind: 'letters' }, 0, null)).toEqual({ kind: 'letters', text: 'suns' });
+    expect(seen({ kind: 'calls' }, 1, null)).toEqual({ kind: 'spot', entry: 1, label: 'moons' });
+    expect(seen({ kind: 'leader' }, 0, null)).toBeNull();
+    expect(seen({ kind: 'list' }, 0, null)).toBeNull();
+  });
+});
+
 describe('what a device needs on paper', () => {
   const asked = (device: Device, entries = entriesOf({ faces: [1] }, { faces: [2, 3] })) => {
     const found: [string, unknown][] = [];
@@ -177,6 +208,50 @@ describe('what a device needs on paper', () => {
     ]);
     expect(asked({ kind: 'die', sides: 8, dice: 1 })).toEqual([
       ['wheel', [[1, 2], 'In place of a die of 8']],
+    ]);
+  });
+  it('a card for each rank of each suit, with as many dots as it counts, and the jokers', () => {
+    const suits = entriesOf({ label: 'suns' }, { label: 'moons' });
+    const special = (n: number, cards: 'courts' | 'jokers') => ({
+      ...drawBeat(MOVES).entries[n]!,
+      cards,
+    });
+    const cardsOf = (device: object, entries: readonly unknown[]) => {
+      let made: readonly unknown[] = [];
+      const desk = { cards: (cards: readonly unknown[]) => void (made = cards) };
+      const deck = { ...DEVICES.deck.begin(4), lowest: 10, highest: 12, ...device };
+      deviceFile(deck).print({ device: deck, entries } as never, desk as never);
+      return made;
+    };
+    const [suns, moons] = suits;
+    const ofSuit = (entry: unknown, small: string, kind: number) =>
+      [
+        ['10', 10],
+        ['J', 10],
+        ['Q', 10],
+      ].map(([sign, dots]) => ({ entry, sign, dots, small, kind }));
+    expect(cardsOf({}, suits)).toEqual([...ofSuit(suns, 'suns', 0), ...ofSuit(moons, 'moons', 1)]);
+    // Court cards by their rank, and a pack without a move for its jokers.
+    const plain = cardsOf({ courts: null, jokers: 1, lowest: 13, highest: 13 }, [suns]);
+    expect(plain).toEqual([
+      { entry: suns, sign: 'K', dots: 13, small: 'suns', kind: 0 },
+      { entry: null, sign: '\u2605', dots: 0, small: '', kind: 0, name: 'joker' },
+    ]);
+    const [courts, first, second] = [
+      special(3, 'courts'),
+      special(4, 'jokers'),
+      special(5, 'jokers'),
+    ];
+    const own = cardsOf({ jokers: 3, lowest: 11, highest: 11 }, [suns, courts, first, second]);
+    expect(own).toEqual([
+      { entry: courts, sign: 'J', dots: 0, small: 'suns', kind: 0 },
+      ...[first, second, first].map((entry) => ({
+        entry,
+        sign: '\u2605',
+        dots: 0,
+        small: 'joker',
+        kind: 1,
+      })),
     ]);
   });
   it('a coin has both sides, a strip its letters, a list nothing', () => {
