@@ -26,6 +26,9 @@ const withoutJsonSchema: Plugin = {
   },
 };
 
+/** Tests of what is kept in the browser's database. */
+const KEEPS_ROWS = ['src/lib/{store,backup}/**/*.test.ts'];
+
 export default defineConfig({
   plugins: [withoutJsonSchema, wordNet(), takeAlong(), tailwindcss(), sveltekit()],
   worker: { format: 'es', plugins: () => [wordNet(), takeAlong()] },
@@ -46,13 +49,15 @@ export default defineConfig({
       {
         extends: true,
         test: {
-          name: 'core',
-          include: ['src/core/**/*.test.ts', 'tests/outside/**/*.test.ts'],
-          // The core keeps nothing from one test to the next: its modules are read once for all files.
+          name: 'unit',
+          include: ['src/**/*.test.ts', 'tests/outside/**/*.test.ts'],
+          exclude: KEEPS_ROWS,
+          // Nothing is kept from one test to the next: modules are read once for all files.
           isolate: false,
         },
       },
-      { extends: true, test: { name: 'lib', include: ['src/lib/**/*.test.ts'] } },
+      // A database that one file opened would be there in the next.
+      { extends: true, test: { name: 'rows', include: KEEPS_ROWS } },
     ],
   },
 });

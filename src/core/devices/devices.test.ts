@@ -48,6 +48,34 @@ describe.each(DEVICE_KINDS)('%s', (kind) => {
   });
 });
 
+it.each([
+  [{ kind: 'die', sides: 6, dice: 1 }, 'die of 6'],
+  [{ kind: 'die', sides: 6, dice: 2 }, 'two dice of 6'],
+  [{ kind: 'die', sides: 8, dice: 3 }, 'three dice of 8'],
+  [{ kind: 'die', sides: 4, dice: 4 }, 'four dice of 4'],
+  [
+    { kind: 'deck', lowest: 2, highest: 12, copies: 2, courts: 10, jokers: 1 },
+    'cards ranks 2 to 12, courts count 10, 1 joker, 2 decks',
+  ],
+  [
+    { kind: 'deck', lowest: 1, highest: 10, copies: 1, courts: 5, jokers: 2 },
+    'cards ranks 1 to 10, courts count 5, 2 jokers',
+  ],
+] as const)('%o is typed as it is: %s', (device, line) => {
+  expect(deviceFile(device).line({ device, entries: [] } as never)).toBe(line);
+  expect(readQuickLine(`${line}: squats, hops`, FOR_FIVES)).toMatchObject({ device });
+});
+
+it.each([
+  ['3 dice: squats, hops', 3],
+  ['throw three dice and do that many hops', 3],
+  ['roll 4 dice: squats, hops', 4],
+  ['roll two dice and do that many jumps', 2],
+  ['roll the dice and do that many jumps', 1],
+])('says how many dice are thrown: %s', (line, dice) => {
+  expect(readQuickLine(line, FOR_FIVES)).toMatchObject({ device: { kind: 'die', dice } });
+});
+
 describe('a coin', () => {
   const coin = drawBeat(['squat', 'hop'], { device: { kind: 'coin' } });
 

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { DIE_SIDES, dieSidesSchema, diceSchema, type DieSides } from '../model/chance';
 import type { DeepReadonly } from '../model/deep-readonly';
+import { diceRead, SEVERAL_DICE } from '../language/dice-words';
 import { capital } from '../words/capital';
 import { countRead, numberWord } from '../words/numbers';
 import { PLAIN, readLabelled, type DeviceFile, type DrawnFrom } from './device-file';
@@ -71,9 +72,9 @@ export const die: DeviceFile<Die> = {
   choice: 'dice',
   readBack: 'A die',
   begin: (moves) => ({ kind: 'die', sides: dieFor(Math.max(6, moves)), dice: 1 }),
-  typed: ['two dice', '2 dice', 'die', 'dice'],
+  typed: [SEVERAL_DICE, 'die', 'dice'],
   read: (word, moves, rules) => {
-    const dice = rules.dice ?? (/two|2/u.test(word) ? 2 : 1);
+    const dice = rules.dice ?? diceRead(word);
     return { kind: 'die', sides: rules.sides ?? (dice > 1 ? 6 : dieFor(moves)), dice };
   },
   readEntry: (text) => {
@@ -84,7 +85,8 @@ export const die: DeviceFile<Die> = {
     const faces = Array.from({ length: countRead(to - from + 1) }, (_, n) => from + n);
     return { ...typed, label: '', faces };
   },
-  line: ({ device: { dice, sides } }) => `${dice === 2 ? 'two dice' : 'die'} of ${sides}`,
+  line: ({ device: { dice, sides } }) =>
+    `${dice > 1 ? `${numberWord(dice)} dice` : 'die'} of ${sides}`,
   entryLine: ({ faces }, words) => (faces.length > 0 ? `${facesInWords(faces)} = ${words}` : words),
   markAs: 'pips',
   words: ({ device }) => {

@@ -5,6 +5,7 @@ import {
   type DrawRules,
   type SumRule,
 } from '../model/chance';
+import { diceRead, SEVERAL_DICE } from './dice-words';
 import { inSeconds } from '../words/clock';
 import { numberRead } from '../words/numbers';
 
@@ -133,7 +134,7 @@ const PHRASES: readonly (readonly [RegExp, (read: RulesRead, match: RegExpMatchA
       /\b(\d+)\s*(?:throws?|rolls?|draws?|spins?|cards?|calls?|toss(?:es)?|flips?|times|goes)\b/iu,
       (read, m) => (read.stop = { after: 'draws', draws: numberRead(Number(m[1])) }),
     ],
-    [/\b(?:two|2) dice\b/iu, (read) => (read.dice = 2)],
+    [new RegExp(`\\b${SEVERAL_DICE}\\b`, 'iu'), (read, m) => (read.dice = diceRead(m[0]))],
     [
       /\b(?:of (\d+)|(\d+) sides)\b/iu,
       (read, m) => {

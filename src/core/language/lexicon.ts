@@ -1,6 +1,7 @@
 /*
  * What teachers write around a move and its dose. Data only: a word more is a line more here.
  */
+import { SEVERAL_DICE } from './dice-words';
 
 /** How a line begins that asks for something to be done; it says nothing of what. */
 export const OPENERS: readonly string[] = [
@@ -142,8 +143,11 @@ export const SAME_AS: readonly (readonly [RegExp, string])[] = [
     'die 1 throw by its number: $1',
   ],
   [
-    /^(?:roll|throw) (?:two|2) dice\s*[:,]?\s*(?:add them(?: up| together)?,? )?(?:and )?do (?:that|so) many (.+)$/iu,
-    'two dice 1 throw by its number: $1',
+    new RegExp(
+      `^(?:roll|throw) (${SEVERAL_DICE})\\s*[:,]?\\s*(?:add them(?: up| together)?,? )?(?:and )?do (?:that|so) many (.+)$`,
+      'iu',
+    ),
+    '$1 1 throw by its number: $2',
   ],
   // "squats: 12": an amount is nothing to say.
   [
@@ -175,7 +179,7 @@ export const SAME_AS: readonly (readonly [RegExp, string])[] = [
     'die $1 throws',
   ],
   [/^(?:roll|throw|toss|use) (?:the |a |one )?(?:die|dice)\b/iu, 'die'],
-  [/^(?:roll|throw) (two|2) dice\b/iu, 'two dice'],
+  [new RegExp(`^(?:roll|throw) (${SEVERAL_DICE})\\b`, 'iu'), '$1'],
   [/^dice\b(?=\s+\d)/iu, 'die'],
   [/^(?:flip|toss) (?:the|a) coin\b/iu, 'coin'],
   [/^(?:pick|draw|take|turn) (?:a |one |the )?cards?\b/iu, 'cards'],
