@@ -100,24 +100,30 @@ async function panelOf(page: Page) {
 const shareOf = async (panel: Locator): Promise<number> =>
   Number(await panel.getByRole('progressbar').getAttribute('aria-valuenow'));
 
+/** What a key moves the thumb of the moments by, in seconds. */
+const STEPS = { page: 2, arrow: 0.2 };
+
 /** Slides to a value: near it by a press on the line, where the thumb isn't there, and on by keys. */
 async function slideTo(slider: Locator, value: number): Promise<void> {
   const read = async (name: string) => Number(await slider.getAttribute(`aria-value${name}`));
+  const left = async () => value - (await read('now'));
   const line = slider.locator('xpath=..');
   const { width, height } = (await line.boundingBox())!;
   // At both ends the thumb stays within the line.
   const half = (await slider.boundingBox())!.width / 2;
   const x = half + (value / (await read('max'))) * (width - 2 * half);
   await line.click({ position: { x, y: height / 2 } });
-  for (let presses = 0; presses < 40; presses += 1) {
-    const now = await read('now');
-    if (Math.abs(value - now) < 0.05) return;
-    const [up, down] =
-      Math.abs(value - now) > 2.1 ? ['PageUp', 'PageDown'] : ['ArrowRight', 'ArrowLeft'];
-    await slider.press(value > now ? up! : down!);
-    await expect(slider).not.toHaveAttribute('aria-valuenow', String(now));
-  }
-  throw new Error(`slideTo: ${value} isn't reached, but ${await read('now')}`);
+  await expect(async () => {
+    const off = await left();
+    const [page, arrow] = off > 0 ? ['PageUp', 'ArrowRight'] : ['PageDown', 'ArrowLeft'];
+    const pages = Math.floor((Math.abs(off) + STEPS.arrow / 4) / STEPS.page);
+    const arrows = Math.round((Math.abs(off) - pages * STEPS.page) / STEPS.arrow);
+    for (let n = 0; n < pages; n += 1) await slider.press(page!);
+    for (let n = 0; n < arrows; n += 1) await slider.press(arrow!);
+    // Keys that come while it paints are lost: what is left is gone then.
+    const soon = { timeout: 400, intervals: [20, 50, 100] };
+    await expect.poll(async () => Math.abs(await left()), soon).toBeLessThan(STEPS.arrow / 4);
+  }).toPass({ intervals: [20] });
 }
 
 /** The children's screen in a window of its own, at any moment of a plan. */

@@ -38,16 +38,20 @@ export async function differences(
         surface.drawImage(image, 0, 0, image.naturalWidth, cut, 0, 0, wide, high);
         return { data: surface.getImageData(0, 0, wide, high).data, height: image.naturalHeight };
       };
-      const apart = (a: Uint8ClampedArray, b: Uint8ClampedArray) =>
-        a.reduce((sum, one, n) => sum + Math.abs(one - b[n]!), 0) / ((a.length * 3) / 4);
+      // Tens of millions of steps: plain loops, and each pair of pictures once.
+      const apart = (a: Uint8ClampedArray, b: Uint8ClampedArray) => {
+        let sum = 0;
+        for (let n = 0; n < a.length; n += 1) sum += Math.abs(a[n]! - b[n]!);
+        return sum / ((a.length * 3) / 4);
+      };
       const worstTile = (a: Uint8ClampedArray, b: Uint8ClampedArray) => {
-        const tiles = new Map<string, number>();
-        a.forEach((one, n) => {
+        const across = Math.ceil(wide / tile);
+        const tiles = new Float64Array(across * Math.ceil(high / tile));
+        for (let n = 0; n < a.length; n += 1) {
           const [x, y] = [(n >> 2) % wide, Math.floor((n >> 2) / wide)];
-          const key = `${Math.floor(x / tile)} ${Math.floor(y / tile)}`;
-          tiles.set(key, (tiles.get(key) ?? 0) + Math.abs(one - b[n]!) / (3 * tile * tile));
-        });
-        return Math.max(...tiles.values());
+          tiles[Math.floor(y / tile) * across + Math.floor(x / tile)]! += Math.abs(a[n]! - b[n]!);
+        }
+        return Math.max(...tiles) / (3 * tile * tile);
       };
       const films: Uint8ClampedArray[] = [];
       const stages: Uint8ClampedArray[] = [];
@@ -56,8 +60,13 @@ export async function differences(
         stages.push(there.data);
         films.push((await pixels(film!, there.height)).data);
       }
+      const unlike = stages.map((): boolean[] => []);
+      stages.forEach((stage, n) => {
+        for (let k = 0; k < n; k += 1)
+          unlike[n]![k] = unlike[k]![n] = apart(stage, stages[k]!) > 0.3;
+      });
       return films.map((film, n) => {
-        const others = stages.filter((stage) => apart(stage, stages[n]!) > 0.3);
+        const others = stages.filter((_, k) => unlike[n]![k]);
         const other = Math.min(...others.map((stage) => apart(film, stage)));
         return { same: apart(film, stages[n]!), worst: worstTile(film, stages[n]!), other };
       });
