@@ -77,8 +77,27 @@ describe('a draft', () => {
         .map(({ effort }) => effort);
       expect(Math.max(...efforts)).toBeGreaterThanOrEqual(4);
       expect(efforts.at(-1)).toBe(1);
+      for (const { title, beats } of made.adventure.chapters)
+        expect(beats.length, title).toBeGreaterThan(0);
     },
   );
+
+  it.each([6, 8, 12])('of a total of fifty is fifty in %i minutes too', (minutes) => {
+    const setting = settingFor(6, minutes);
+    const { adventure } = draft(wishFor({ shape: 'big total', setting }), tools());
+    const game = adventure.chapters.find(({ kind }) => kind === 'game')!;
+    const amounts = game.beats.flatMap((beat) =>
+      beat.kind === 'move' ? beat.actions.map(({ dose }) => dose.amounts) : [],
+    );
+    expect(amounts).toEqual([[10], [10], [10], [10], [10]]);
+  });
+
+  it.each(DRAFT_SHAPES)('of %s has no empty chapter where the slot is small', (shape) => {
+    for (const age of [3, 6]) {
+      const { adventure } = draft(wishFor({ shape, setting: settingFor(age, 6) }), tools());
+      expect(adventure.chapters.filter(({ beats }) => beats.length === 0)).toEqual([]);
+    }
+  });
 
   it('is the same for the same wish and seed, and another one for another seed', () => {
     const once = draft(wishFor(), tools()).adventure;

@@ -204,7 +204,9 @@ export class Drafting {
     const given = { chosen: few, seconds, word, top, children, ...fetchedIn(setting) };
     const game = rides ?? gameOf(shape, given);
     if (!game) return null;
-    const beats = [this.#say(game.say), ...game.lines.flatMap((line) => this.#typed(line))];
+    const typed = game.lines.flatMap((line) => this.#typed(line));
+    const led = game.stays ? typed.map((beat) => ({ ...beat, fit: 'stays' as const })) : typed;
+    const beats = [this.#say(game.say), ...led];
     // What's learned has moves of its own: those of the way are done on the way.
     return { chapter: this.#chapter('game', 'The game', beats), few: rides ? [] : few };
   }
@@ -259,7 +261,9 @@ export class Drafting {
     });
     const last = game && { ...game.chapter, beats: [...game.chapter.beats, there] };
     const taken = new Set(chosen.map(({ move }) => move.id));
-    return { chapters: last ? [...chapters, last] : chapters, taken };
+    // Where the game has all of it, nothing is left for the way.
+    const full = chapters.filter(({ beats }) => beats.length > 0);
+    return { chapters: last ? [...full, last] : full, taken };
   }
 
   #end(taken: ReadonlySet<string>): readonly Chapter[] {

@@ -3,7 +3,12 @@ import type { ChosenStop } from './choose';
 import type { DraftShape } from './wish';
 
 /** What a shape adds to the way: what is said before it, and its lines as a presenter types them. */
-export type Game = Readonly<{ say: string; lines: readonly string[] }>;
+export type Game = Readonly<{
+  say: string;
+  lines: readonly string[];
+  /** What is said counts on its numbers: no fit changes them. */
+  stays?: true;
+}>;
 
 /** How many of the chosen moves a game takes, least and most; null for one that has moves of its own. */
 export type GameNeeds = readonly [least: number, most: number] | null;
@@ -232,6 +237,7 @@ const GAMES: Readonly<
         '10 trunk twists as the fourth ten',
         '10 claps as the last ten',
       ],
+      stays: true,
     }),
   },
   echo: {

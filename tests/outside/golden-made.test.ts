@@ -1,0 +1,63 @@
+/**
+ * What is made for the presenter: ideas for lines of story, lines of what is learned, and whole drafts. Written down,
+ * so that a number that changes by accident is noticed; `GOLDEN=write npx vitest run
+ * tests/outside/golden-made.test.ts` writes it anew, and the commit says why.
+ */
+import { readFileSync, writeFileSync } from 'node:fs';
+import { dictionary } from 'cmu-pronouncing-dictionary';
+import text from 'virtual:word-net';
+import { expect, it } from 'vitest';
+import { DEFAULT_PACE } from '../../src/core';
+import { draft } from '../../src/core/draft/draft';
+import { DRAFT_SHAPES } from '../../src/core/draft/wish';
+import { serializeScript } from '../../src/core/formats/script/write-script';
+import { ideasFor, reasonOf } from '../../src/core/ideas/ideas';
+import { readWordNet } from '../../src/core/ideas/word-net';
+import { allLearnLines } from '../../src/core/learning/learn-lines';
+import { DEFAULT_SETTING, type Setting } from '../../src/core/model/setting';
+import { BUILT_IN } from '../../src/core/moves/move-book';
+import { countingIds } from '../../src/core/testing/make';
+import { STORY_LINES } from '../../src/core/testing/story-lines';
+import { hashOf } from './golden-documents';
+
+const FILE = 'tests/outside/golden/made.json';
+const net = readWordNet(text);
+const settingOf = (from: number, minutes: number): Setting => ({
+  ...DEFAULT_SETTING,
+  ages: { from, to: Math.min(7, from + 1) },
+  slotSeconds: minutes * 60,
+});
+
+/** "fairy-steps (bridge: narrow), …" for fives, and in short for the youngest and the oldest. */
+function ideasOf(line: string): string {
+  const ideas = (from: number) =>
+    ideasFor(line, { book: BUILT_IN, setting: settingOf(from, 12), net });
+  const told = ideas(5).map((idea) => `${idea.move.id} (${reasonOf(idea)})`);
+  const others = [3, 6].flatMap((from) => ideas(from).map(({ move, said }) => [move.id, said]));
+  return `${told.join(', ')}; ${hashOf(others)}`;
+}
+
+/** A draft of each shape, as the script that it is, and why it took as long. */
+function draftOf(shape: (typeof DRAFT_SHAPES)[number], n: number): readonly string[] {
+  const setting = settingOf(3 + (n % 4), [6, 8, 10, 12][n % 4]!);
+  const story = { want: 'Carry the lamp to the tower.', place: 'the marsh', hero: 'Wick' };
+  const { adventure, seconds } = draft(
+    { ...story, learning: '', shape, setting, seed: 20 + n },
+    { book: BUILT_IN, net, sounds: dictionary, pace: DEFAULT_PACE, newId: countingIds() },
+  );
+  return [`${Math.round(seconds)} s`, ...serializeScript(adventure).split('\n').filter(Boolean)];
+}
+
+const ideas = () => Object.fromEntries(STORY_LINES.map(({ line }) => [line, ideasOf(line)]));
+const learned = () => allLearnLines().flatMap(({ lines }) => lines.map(({ line }) => line));
+const drafts = () =>
+  Object.fromEntries(DRAFT_SHAPES.map((shape, n) => [shape, draftOf(shape, n)] as const));
+
+const MADE = { ideas, learned, drafts };
+const now = Object.fromEntries(Object.entries(MADE).map(([name, make]) => [name, make()]));
+if (process.env.GOLDEN === 'write') writeFileSync(FILE, `${JSON.stringify(now, null, 2)}\n`);
+const before = JSON.parse(readFileSync(FILE, 'utf8')) as typeof now;
+
+it.each(Object.keys(MADE))('%s are what they were', (name) => {
+  expect(now[name]).toEqual(before[name]);
+});
