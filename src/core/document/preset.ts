@@ -4,14 +4,14 @@ import type { DocumentKind } from '../model/document-kind';
 import { settingSchema } from '../model/setting';
 import { changeSetting } from './migrations/to-version-2';
 
-const schema = z.strictObject({
+export const presetSchema = z.strictObject({
   version: z.literal(2),
   name: z.string().min(1).max(120),
   setting: settingSchema,
 });
 
 /** A setting of the presenter's own, kept under a name. */
-export type Preset = DeepReadonly<z.infer<typeof schema>>;
+export type Preset = DeepReadonly<z.infer<typeof presetSchema>>;
 
 const isObject = (value: unknown): value is Readonly<Record<string, unknown>> =>
   typeof value === 'object' && value !== null;
@@ -29,5 +29,5 @@ export const PRESET: DocumentKind<Preset> = {
       }),
     },
   ],
-  schema,
+  schema: presetSchema,
 };

@@ -43,7 +43,7 @@ export type Debrief = Readonly<z.infer<typeof debriefSchema>>;
 export const NO_DEBRIEF: Debrief = { length: null, effort: null, next: null };
 
 /** The log of one leading. Times of day are ISO 8601 in UTC, given by whoever keeps the log. */
-const runSchema = z.strictObject({
+export const runSchema = z.strictObject({
   version: z.literal(4),
   id: z.string().regex(/^run_[A-Za-z0-9-]+$/),
   adventureId: z.string(),

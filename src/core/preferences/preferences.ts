@@ -14,7 +14,7 @@ import { within } from '../words/numbers';
 
 const share = z.number().min(0).max(1);
 
-const schema = z.strictObject({
+export const preferencesSchema = z.strictObject({
   version: z.literal(10),
   /** The presenter's own pace, as far as it is known. */
   pace: paceSchema,
@@ -60,7 +60,7 @@ const schema = z.strictObject({
 });
 
 /** What the presenter has chosen once for all adventures. */
-export type Preferences = DeepReadonly<z.infer<typeof schema>>;
+export type Preferences = DeepReadonly<z.infer<typeof preferencesSchema>>;
 
 export const USUAL_PREFERENCES: Preferences = {
   version: 10,
@@ -140,5 +140,5 @@ export const PREFERENCES: DocumentKind<Preferences> = {
     { from: 8, migrate: (kept) => ({ ...kept }) },
     { from: 9, migrate: (kept) => ({ madeBy: USUAL_PREFERENCES.madeBy, ...kept }) },
   ],
-  schema,
+  schema: preferencesSchema,
 };
