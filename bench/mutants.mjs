@@ -7,6 +7,7 @@ import { fork } from 'node:child_process';
 import { once } from 'node:events';
 import {
   cpSync,
+  mkdirSync,
   mkdtempSync,
   readdirSync,
   readFileSync,
@@ -73,11 +74,14 @@ function faultsOf(text) {
 
 const filesOf = (name) =>
   readdirSync(join(core, name), { recursive: true })
-    .filter((file) => file.endsWith('.ts') && !/\.test\.ts$|index\.ts$|\/catalogue\//u.test(file))
+    .filter((file) => file.endsWith('.ts') && !/\.test\.ts$|index\.ts$|(?:^|\/)catalogue\//u.test(file))
     .map((file) => join('src/core', name, file));
 
 // A copy is changed, never what somebody works on.
 const copy = mkdtempSync(join(tmpdir(), 'arrup-mutants-'));
+// What the tests put aside goes with the copy.
+const aside = join(copy, 'aside');
+mkdirSync(aside);
 for (const part of ['src', 'tests', 'types', 'docs', 'static', 'bench', 'scripts'])
   cpSync(join(root, part), join(copy, part), { recursive: true });
 for (const file of readdirSync(root).filter((name) => /\.(?:json|[tj]s|cjs)$/u.test(name)))
@@ -90,6 +94,7 @@ async function startTests() {
     cwd: copy,
     detached: true,
     silent: true,
+    env: { ...process.env, TMPDIR: aside },
   });
   const [{ failing }] = await once(child, 'message');
   if (failing.length > 0) console.log(`fail already, and are left out: ${failing.join(', ')}`);
