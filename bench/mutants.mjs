@@ -74,7 +74,9 @@ function faultsOf(text) {
 
 const filesOf = (name) =>
   readdirSync(join(core, name), { recursive: true })
-    .filter((file) => file.endsWith('.ts') && !/\.test\.ts$|index\.ts$|(?:^|\/)catalogue\//u.test(file))
+    .filter(
+      (file) => file.endsWith('.ts') && !/\.test\.ts$|index\.ts$|(?:^|\/)catalogue\//u.test(file),
+    )
     .map((file) => join('src/core', name, file));
 
 // A copy is changed, never what somebody works on.
