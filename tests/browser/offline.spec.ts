@@ -8,7 +8,7 @@ test('works without a network after the first visit', async ({ page, context }) 
   await page.evaluate(() => navigator.serviceWorker.ready);
   await page.reload();
   await context.setOffline(true);
-  for (const path of ['/desk/adv_late-letter', '/prep/adv_late-letter', '/logbook', '/settings']) {
+  for (const path of ['/desk/adv_late-letter', '/logbook', '/settings']) {
     await page.goto(path);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   }
