@@ -1,3 +1,4 @@
+import { availableParallelism } from 'node:os';
 import { defineConfig } from '@playwright/test';
 import { chromium } from './tests/browser/chromium';
 
@@ -10,8 +11,8 @@ export default defineConfig({
   // A second try is counted as passed, and named at the end of `npm test`.
   retries: 1,
   fullyParallel: true,
-  // As many as there are cores: with more, what a server answers in a second takes ten.
-  workers: 2,
+  // As many as there are cores: with more, what a server answers in a second takes ten. It's one server for all.
+  workers: Math.min(4, Math.max(2, availableParallelism())),
   forbidOnly: true,
   reporter: 'list',
   use: {

@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import { availableParallelism } from 'node:os';
 import { sveltekit } from '@sveltejs/kit/vite';
 import tailwindcss from '@tailwindcss/vite';
 import type { Plugin } from 'vite';
@@ -44,7 +45,8 @@ export default defineConfig({
     environment: 'node',
     // Files that are written whole take their time on a busy machine; speed is measured in bench/.
     testTimeout: 90_000,
-    maxWorkers: 2,
+    // Each reads all of core: more than four have more to read than to do.
+    maxWorkers: Math.min(4, Math.max(2, availableParallelism())),
     projects: [
       {
         extends: true,

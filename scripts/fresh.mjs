@@ -12,13 +12,17 @@ export function run(command, args, options = {}) {
   return status ?? 1;
 }
 
-/** Runs a command beside others. Its exit code, and what it printed, once it is over. */
-export function runAside(command, args) {
+/**
+ * Runs a command beside others. Its exit code, and what it printed, once it is over; nothing where that is
+ * shown as it comes.
+ */
+export function runAside(command, args, { shown = false, env = {} } = {}) {
   return new Promise((resolve) => {
-    const child = spawn(command, args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] });
+    const stdio = shown ? 'inherit' : ['ignore', 'pipe', 'pipe'];
+    const child = spawn(command, args, { cwd: root, stdio, env: { ...process.env, ...env } });
     let output = '';
     for (const stream of [child.stdout, child.stderr])
-      stream.on('data', (data) => (output += data));
+      stream?.on('data', (data) => (output += data));
     child.on('error', ({ message }) => (output += `Could not run ${command}: ${message}`));
     child.on('close', (status) => resolve({ status: status ?? 1, output }));
   });

@@ -43,13 +43,8 @@ process.on('exit', () => rmSync(reports, { recursive: true, force: true }));
 let passed = 0;
 let failed = 0;
 
-function check(name, script, args = [], env = {}) {
-  console.log(`\n> ${name}`);
-  const status = run('npm', ['run', '--silent', script, '--', ...args], {
-    env: { ...process.env, ...env },
-  });
-  return status === 0;
-}
+const npm = (script, args = [], options = {}) =>
+  runAside('npm', ['run', '--silent', script, '--', ...args], options);
 
 function count(ok) {
   if (ok) passed += 1;
@@ -78,30 +73,38 @@ function titlesOf(suites, status) {
   ]);
 }
 
-// Side by side: each keeps one core busy for a while.
-const aside = ['types', 'lint', 'rules'].map((script) =>
-  runAside('npm', ['run', '--silent', script]),
-);
-for (const [n, name] of ['Types', 'Lint', 'Dependency rules'].entries()) {
-  const { status, output } = await aside[n];
+/** Tells of a check that ran beside others; whether it passed. */
+async function tell(name, running) {
+  const { status, output } = await running;
   console.log(`\n> ${name}\n${output}`);
-  count(status === 0);
+  return count(status === 0);
 }
 
-const unitFile = join(reports, 'unit.json');
-const unitOk = check('Unit tests', 'unit', [
-  '--reporter=default',
-  '--reporter=json',
-  `--outputFile.json=${unitFile}`,
-]);
-countReport(unitFile, unitOk, (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests }));
+// Side by side: each keeps one core busy for a while.
+const aside = ['types', 'lint', 'rules'].map((script) => npm(script));
+for (const [n, name] of ['Types', 'Lint', 'Dependency rules'].entries()) await tell(name, aside[n]);
 
-if (count(check('Build', 'build', [], { ARRUP_HERE_ONLY: '1' }))) {
+const building = npm('build', [], { env: { ARRUP_HERE_ONLY: '1' } });
+const unitFile = join(reports, 'unit.json');
+console.log('\n> Unit tests');
+const unit = await npm(
+  'unit',
+  ['--reporter=default', '--reporter=json', `--outputFile.json=${unitFile}`],
+  { shown: true },
+);
+countReport(unitFile, unit.status === 0, (r) => ({
+  passed: r.numPassedTests,
+  failed: r.numFailedTests,
+}));
+
+if (await tell('Build', building)) {
   const browserFile = join(reports, 'browser.json');
-  const browserOk = check('Browser tests', 'browser', ['--reporter=list,json'], {
-    PLAYWRIGHT_JSON_OUTPUT_NAME: browserFile,
+  console.log('\n> Browser tests');
+  const browser = await npm('browser', ['--reporter=list,json'], {
+    shown: true,
+    env: { PLAYWRIGHT_JSON_OUTPUT_NAME: browserFile },
   });
-  countReport(browserFile, browserOk, (r) => {
+  countReport(browserFile, browser.status === 0, (r) => {
     for (const title of titlesOf(r.suites, 'flaky'))
       console.log(`Passed at the second try: ${title}`);
     return { passed: r.stats.expected + r.stats.flaky, failed: r.stats.unexpected };
