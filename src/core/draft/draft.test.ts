@@ -125,6 +125,8 @@ describe('a draft', () => {
       last = next;
     }
     expect(ways.size).toBeGreaterThan(1);
+    // How often each was drawn again: the next time it is another one.
+    expect(last.made.again).toEqual({ 'cool-down': 1, welcome: 1, adventure: 2 });
   });
 
   it('tells the want at the beginning and at the end, and keeps the story’s words', () => {

@@ -31,6 +31,16 @@ describe('the session in a calendar', () => {
     expect(event.description).toContain('To gather: 12 bean bags.');
     expect(event.description).toContain('0:00 The way');
     expect(alarms).toHaveLength(1);
+    expect(alarms[0]!.getFirstPropertyValue('description')).toBe('Get ready: 12 bean bags');
+    expect(String(alarms[0]!.getFirstPropertyValue('trigger'))).toBe('-PT30M');
+  });
+
+  it('with nothing to gather, the reminder has its title', () => {
+    const adventure = { ...withBeats(moveBeat([doseOf('march', 5)])), title: 'The fog bell' };
+    const { alarms } = eventOf(
+      serializeICalendar(adventure, timed(adventure), '2027-03-01T09:00', STAMP),
+    );
+    expect(alarms[0]!.getFirstPropertyValue('description')).toBe('Get ready: The fog bell');
   });
 
   it('of any adventure is a calendar that another reader reads', () => {
