@@ -162,7 +162,12 @@ describe('what a draw looks like on the thing itself', () => {
     { ...drawBeat(MOVES).entries[3]!, label: '', cards: 'jokers' as const },
   ];
   const seen = (device: Device, entry: number, value: number | null) =>
-    deviceFile(device).thing({ device, entries } as never, { entry, value });
+    deviceFile(device).thing({ device, entries } as never, {
+      outcome: 0,
+      entry,
+      value,
+      standIn: false,
+    });
 
   it('a card has its number, a court card a K and a joker a star, where they mean a move', () => {
     const deck = DEVICES.deck.begin(4);
