@@ -180,7 +180,7 @@ function readBackDraw(reading: DrawReading): string {
   });
   const rules = [stopInWords(ruled), amountInWords(amount), ...rulesInWords(ruled)];
   const said = saidInWords({ line: '', meanwhile: reading.meanwhile });
-  return `${file.readBack}: ${what.join(', ')}; ${rules.filter(Boolean).join('; ')}${said}`;
+  return `${file.readBack(device)}: ${what.join(', ')}; ${rules.filter(Boolean).join('; ')}${said}`;
 }
 
 const RETURNS = {

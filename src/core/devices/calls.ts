@@ -9,7 +9,7 @@ export const calls: DeviceFile<Calls> = {
   ...PLAIN,
   schema,
   choice: 'your calls',
-  readBack: 'Calls',
+  readBack: () => 'Calls',
   begin: () => ({ kind: 'calls' }),
   typed: ['calls'],
   read: () => ({ kind: 'calls' }),

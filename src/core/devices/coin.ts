@@ -16,7 +16,7 @@ export const coin: DeviceFile<Coin> = {
   ...PLAIN,
   schema,
   choice: 'a coin',
-  readBack: 'A coin',
+  readBack: () => 'A coin',
   begin: () => ({ kind: 'coin' }),
   typed: ['coin'],
   read: () => ({ kind: 'coin' }),

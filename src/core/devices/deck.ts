@@ -84,7 +84,7 @@ export const deck: DeviceFile<Deck> = {
   ...PLAIN,
   schema,
   choice: 'a deck of cards',
-  readBack: 'Cards',
+  readBack: () => 'Cards',
   begin: () => ({ kind: 'deck', lowest: 1, highest: 10, copies: 1, courts: 10, jokers: 0 }),
   typed: ['cards', 'deck'],
   read: (_, __, rules) => {

@@ -48,9 +48,9 @@ export type DrawnFrom<D> = Readonly<{ device: D; entries: readonly Entry[] }>;
  */
 export type DeviceFile<D> = Readonly<{
   schema: z.ZodType<D>;
-  /** As it stands in a choice, "a die", and as a typed line is read back, "A die". */
+  /** As it stands in a choice, "a die", and as a typed line is read back: "A die", "Two dice, added up". */
   choice: string;
-  readBack: string;
+  readBack: (device: D) => string;
   /** A plain one, for so many moves. */
   begin: (moves: number) => D;
 

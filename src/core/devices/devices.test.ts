@@ -66,6 +66,11 @@ it.each([
   expect(readQuickLine(`${line}: squats, hops`, FOR_FIVES)).toMatchObject({ device });
 });
 
+it('one die is read back as a die, several as their sum', () => {
+  const readBack = (dice: number) => DEVICES.die.readBack({ kind: 'die', sides: 6, dice });
+  expect([1, 2, 3].map(readBack)).toEqual(['A die', 'Two dice, added up', 'Three dice, added up']);
+});
+
 it.each([
   ['3 dice: squats, hops', 3],
   ['throw three dice and do that many hops', 3],

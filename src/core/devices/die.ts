@@ -70,7 +70,7 @@ export const die: DeviceFile<Die> = {
   ...PLAIN,
   schema,
   choice: 'dice',
-  readBack: 'A die',
+  readBack: ({ dice }) => (dice > 1 ? `${capital(numberWord(dice))} dice, added up` : 'A die'),
   begin: (moves) => ({ kind: 'die', sides: dieFor(Math.max(6, moves)), dice: 1 }),
   typed: [SEVERAL_DICE, 'die', 'dice'],
   read: (word, moves, rules) => {

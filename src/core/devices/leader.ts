@@ -9,7 +9,7 @@ export const leader: DeviceFile<Leader> = {
   ...PLAIN,
   schema,
   choice: 'what you choose',
-  readBack: 'The leader’s choice',
+  readBack: () => 'The leader’s choice',
   begin: () => ({ kind: 'leader' }),
   typed: ['leader', 'choice'],
   read: () => ({ kind: 'leader' }),

@@ -43,7 +43,7 @@ export const letters: DeviceFile<Letters> = {
   ...PLAIN,
   schema,
   choice: 'a strip of letters',
-  readBack: 'A letter strip',
+  readBack: () => 'A letter strip',
   begin: () => ({ kind: 'letters' }),
   typed: ['letters'],
   read: () => ({ kind: 'letters' }),

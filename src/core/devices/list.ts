@@ -9,7 +9,7 @@ export const list: DeviceFile<List> = {
   ...PLAIN,
   schema,
   choice: 'a list',
-  readBack: 'A list in order',
+  readBack: () => 'A list in order',
   begin: () => ({ kind: 'list' }),
   typed: ['reps? die', 'list'],
   read: () => ({ kind: 'list' }),

@@ -9,7 +9,7 @@ export const spinner: DeviceFile<Spinner> = {
   ...PLAIN,
   schema,
   choice: 'a spinner',
-  readBack: 'A spinner',
+  readBack: () => 'A spinner',
   begin: () => ({ kind: 'spinner' }),
   typed: ['spinner', 'wheel'],
   read: () => ({ kind: 'spinner' }),

@@ -134,6 +134,7 @@
             [1, 'one'],
             [2, 'two, added up'],
             [3, 'three, added up'],
+            [4, 'four, added up'],
           ] as const}
           onchange={(dice) => setDevice({ ...device, dice })}
         />, with
