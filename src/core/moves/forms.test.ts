@@ -6,7 +6,7 @@ import { DEFAULT_SETTING } from '../model/setting';
 import { DEFAULT_PACE, secondsPerRep } from '../cues/pace';
 import { unroll } from '../schedule/unroll';
 import { doseOf, moveBeat, withBeats } from '../testing/make';
-import { formFor, formForAge, isInRing, nextForm } from './forms';
+import { doseForAges, formFor, formForAge, formed, inForm, isInRing, nextForm } from './forms';
 import { BUILT_IN, moveBookOf } from './move-book';
 
 const own = (id: string, change: Partial<Move>): Move => ({
@@ -80,4 +80,64 @@ describe('a form for an age', () => {
 it('a move called like what every object has goes at its own tempo', () => {
   const move = own('constructor', {});
   expect(secondsPerRep(move, { from: 5, to: 5 }, DEFAULT_PACE)).toBe(move.secondsPerRep['5']);
+});
+
+describe('how much of another form', () => {
+  const range = (least: number, most: number) => ({
+    '3-4': [least, most] as const,
+    '5': [least, most] as const,
+    '6-7': [2 * least, 2 * most] as const,
+  });
+  const usual = BUILT_IN.get('squat')!.usual;
+  const reps = own('own-reps', { usual: { ...usual, unit: 'reps', range: range(4, 12) } });
+  const few = own('own-few', { usual: { ...usual, unit: 'reps', range: range(2, 6) } });
+  const held = own('own-held', { usual: { ...usual, unit: 'hold', range: range(5, 10) } });
+  const one = own('own-one-way', { usual: { ...usual, unit: 'reps', range: range(5, 5) } });
+  const leg = own('own-leg', {
+    sided: true,
+    usual: { ...usual, unit: 'reps', range: range(2, 6) },
+  });
+  const book = moveBookOf({ moves: [reps, few, held, one, leg] });
+  const fives = { from: 5, to: 5 };
+  const amountsIn = (move: Move, form: Move, ...amounts: number[]) =>
+    inForm(doseOf(move.id, 0, { amounts }), form, fives, book).dose.amounts;
+
+  it('is where it stood between least and most, never beyond the other’s ends', () => {
+    expect(amountsIn(reps, few, 4, 8, 12)).toEqual([2, 4, 6]);
+    expect(amountsIn(reps, few, 1, 20)).toEqual([2, 6]);
+    expect(amountsIn(one, few, 5)).toEqual([4]);
+  });
+
+  it('in another unit goes along where it was in the usual one, and is the middle else', () => {
+    const inHold = inForm(doseOf('own-reps', 8), held, fives, book);
+    expect(inHold).toMatchObject({ move: 'own-held', dose: { unit: 'hold', amounts: [8] } });
+    const timed = doseOf('own-reps', 30, { unit: 'seconds', amounts: [30, 40] });
+    expect(inForm(timed, few, fives, book).dose).toMatchObject({ unit: 'reps', amounts: [4, 4] });
+  });
+
+  it('has sides where the form has sides, and none where it has none', () => {
+    expect(inForm(doseOf('own-reps', 8), leg, fives, book).dose.sides).toBe('each');
+    const left = doseOf('own-leg', 4, { sides: 'left' });
+    expect(inForm(left, few, fives, book).dose.sides).toBe('any');
+    expect(inForm(left, leg, fives, book)).toBe(left);
+  });
+
+  it('for other ages is where it stood in theirs; in another unit it stays', () => {
+    const older = { from: 6, to: 7 };
+    const amounts = (action: ReturnType<typeof doseOf>) =>
+      doseForAges(action, fives, older, book).dose.amounts;
+    expect(amounts(doseOf('own-reps', 8))).toEqual([16]);
+    expect(amounts(doseOf('own-reps', 20))).toEqual([24]);
+    const timed = doseOf('own-reps', 30, { unit: 'seconds' });
+    expect(doseForAges(timed, fives, older, book)).toBe(timed);
+  });
+
+  it('a station has no dose to take along', () => {
+    const station = { id: 'st_1', move: 'own-reps', also: [], guise: doseOf('squat', 1).guise };
+    expect(formed(station, few, fives, book)).toEqual({ ...station, move: 'own-few' });
+    expect(formed(doseOf('own-reps', 12), few, fives, book)).toMatchObject({
+      move: 'own-few',
+      dose: { amounts: [6] },
+    });
+  });
 });
