@@ -35,6 +35,7 @@ import { turnAt } from '../../src/core/stage/turn';
 import { makePack } from '../../src/core/print/pack';
 import { PACK_PARTS, type PackPartId } from '../../src/core/print/pack-parts';
 import type { PackSource } from '../../src/core/print/pack-source';
+import { titlePictures } from '../../src/core/print/title-pictures';
 import { printFonts } from '../../src/core/testing/print-fonts';
 import { hashOf } from './golden-documents';
 
@@ -49,29 +50,32 @@ const PICTURES: Pick<PackSource, 'pictureOf' | 'storyPictureOf'> = {
   storyPictureOf: (word) => ({ width: 24, height: 24, strokes: [['path', { d: word }]] }),
 };
 
+const sourceOf = (adventure: Adventure, look: Pick<PackSource, 'paper' | 'ink'>): PackSource => ({
+  adventure,
+  schedule: timed(adventure),
+  type,
+  lengthOf: (metres) => `${metres} m`,
+  deed: deedOf(adventure),
+  backs: false,
+  ...look,
+  ...PICTURES,
+});
+
 export const onPaper = (
   adventure: Adventure,
   look: Pick<PackSource, 'paper' | 'ink'>,
   parts: readonly PackPartId[] = PACK_PARTS,
 ) =>
   Object.fromEntries(
-    makePack(
-      {
-        adventure,
-        schedule: timed(adventure),
-        type,
-        lengthOf: (metres) => `${metres} m`,
-        deed: deedOf(adventure),
-        backs: false,
-        ...look,
-        ...PICTURES,
-      },
-      parts,
-    ).map((part) => [
+    makePack(sourceOf(adventure, look), parts).map((part) => [
       part.id,
       hashOf('text' in part ? part.text : part.sheets.map((sheet) => sheet.toSvg())),
     ]),
   );
+
+/** The cover, the chapters and the strip of moves for a film or a message. */
+export const asTitles = (adventure: Adventure) =>
+  hashOf(titlePictures(sourceOf(adventure, { paper: 'a4', ink: 'colour' })));
 
 export function fittedTo(adventure: Adventure, target: FitTarget) {
   const { met, after, least, most, kept, changes, lengthSeconds } = fit(

@@ -14,7 +14,15 @@ import {
 } from '../../src/core';
 import { seededRandom } from '../../src/core/chance/random';
 import { demos, hashOf, holdsStill } from './golden-documents';
-import { changedWhileLed, fittedTo, inRooms, oddsIn, onPaper, onStage } from './golden-sums';
+import {
+  asTitles,
+  changedWhileLed,
+  fittedTo,
+  inRooms,
+  oddsIn,
+  onPaper,
+  onStage,
+} from './golden-sums';
 
 holdsStill('tests/outside/golden/worked-out.json', (adventure, name) => {
   const { setting } = adventure;
@@ -48,6 +56,9 @@ holdsStill('tests/outside/golden/worked-out.json', (adventure, name) => {
     rooms: inRooms(adventure),
     odds: oddsIn(adventure),
     paper: onPaper(adventure, { paper: 'a4', ink: 'colour' }),
-    ...(isDemo && { saving: onPaper(adventure, { paper: 'letter', ink: 'saving' }) }),
+    ...(isDemo && {
+      saving: onPaper(adventure, { paper: 'letter', ink: 'saving' }),
+      titles: asTitles(adventure),
+    }),
   };
 });
