@@ -211,6 +211,22 @@ describe('led sessions come in from the Logbook', () => {
     expect(first.sessions[0]!.led!.sums.seconds).toBeGreaterThan(300);
   });
 
+  it('with what was to be learned, as it was planned', () => {
+    const series = seriesOf([letter]);
+    const sums = { ...sumsOf(letter), letters: ['L', 'T'], words: ['wharf'] };
+    const [session] = series.sessions;
+    const learning = (kept: Series['sessions'][number]['kept']) => {
+      const planned = { ...series, sessions: [{ ...session!, kept }] };
+      const { letters, words } = ledIn(planned, ledOn(letter, FIRST_DAY)).sessions[0]!.led!.sums;
+      return { letters, words };
+    };
+    expect(learning({ title: 'The letter', sums })).toEqual({
+      letters: ['L', 'T'],
+      words: ['wharf'],
+    });
+    expect(learning(null)).toEqual({ letters: [], words: [] });
+  });
+
   it('with what was said of them afterwards, whenever that was', () => {
     const debrief = { length: null, effort: 'too hard', next: null } as const;
     const first = ledIn(seriesOf([letter]), ledOn(letter, FIRST_DAY));
