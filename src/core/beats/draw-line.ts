@@ -4,7 +4,8 @@ import type { Entry } from '../model/chance';
 import type { LineFile, Making } from './beat-file';
 import type { DrawSetup } from '../chance/setup';
 import { deviceFile, DEVICE_KINDS, DEVICES, usualRules, type Device } from '../devices';
-import type { ReadEntry, TypedEntry } from '../devices/device-file';
+import type { ReadEntry, TableFrom, TypedEntry } from '../devices/device-file';
+import { TABLES_FROM } from '../devices/text-tables';
 import { joinThens } from '../language/dose-asides';
 import { typedAmongOthers } from '../language/dosed';
 import { readRules, type RulesRead } from '../language/draw-rules-reader';
@@ -40,6 +41,7 @@ export type DrawReading = Readonly<{
 }>;
 
 type AnyDevice = (typeof DEVICES)[keyof typeof DEVICES];
+type MaybeTable = TableFrom | undefined;
 
 /** Longer words first: "two dice" is not "dice". */
 const TYPED = DEVICE_KINDS.flatMap((kind) =>
@@ -114,8 +116,8 @@ function readTable(names: readonly string[], file: AnyDevice, tools: LineTools) 
 const beginsTable = (rest: string, file: AnyDevice) => rest === '' && Boolean(file.kit);
 
 /** The words that no rule, no move and no text of the device takes. */
-function unreadOf(rest: string, file: AnyDevice, ...others: readonly (readonly string[])[]) {
-  return [...(rest && !file.tableFrom ? rest.split(' ') : []), ...others.flat()];
+function unreadOf(rest: string, tableFrom: MaybeTable, ...others: readonly (readonly string[])[]) {
+  return [...(rest && !tableFrom ? rest.split(' ') : []), ...others.flat()];
 }
 
 /**
@@ -130,16 +132,17 @@ function readDraw(typed: string, tools: LineTools): DrawReading | Unread | null 
   if (!match) return null;
   const word = match[1]!.toLowerCase();
   const names = namesInRow(match[3] ?? '');
-  const file = DEVICES[TYPED.find((one) => one.word.test(word))!.kind];
+  const { kind } = TYPED.find((one) => one.word.test(word))!;
+  const [file, tableFrom] = [DEVICES[kind], TABLES_FROM[kind]];
   const { read, rest } = readRules(match[2]!);
   const begins = match[3] === undefined && beginsTable(rest, file);
-  if (names.length === 0 && !file.tableFrom && !begins) return null;
+  if (names.length === 0 && !tableFrom && !begins) return null;
   const { standIn, between, ...ruled } = movesInRules(read, tools);
   const { entries: given, ...listed } = readTable(names, file, tools);
-  const unread = unreadOf(rest, file, ruled.unread, listed.unread);
+  const unread = unreadOf(rest, tableFrom, ruled.unread, listed.unread);
   if (unread.length > 0) return { unread };
   const actions = given.map(({ action }) => action);
-  const entries = file.tableFrom ? file.tableFrom(rest, actions, tools) : given;
+  const entries = tableFrom ? tableFrom(rest, actions, tools) : given;
   if (entries.length === 0 && !begins) return null;
   return {
     kind: 'draw',
@@ -175,7 +178,7 @@ function readBackDraw(reading: DrawReading): string {
   const ruled = { rules: rulesFrom(reading, (prefix) => prefix) };
   const what = entries.map(({ label, cards, action, then }) => {
     const name = [action, ...then].map(({ guise, move }) => guise.name || move.name).join(' then ');
-    const told = file.tableFrom ? ` (${action.move.name})` : '';
+    const told = TABLES_FROM[device.kind] ? ` (${action.move.name})` : '';
     return `${file.readBackMark({ label, cards })}${name}${told}`;
   });
   const rules = [stopInWords(ruled), amountInWords(amount), ...rulesInWords(ruled)];

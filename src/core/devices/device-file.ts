@@ -39,6 +39,13 @@ export type ReadEntry = Readonly<{
   faces: readonly number[] | null;
 }>;
 
+/** The table of a device out of the words after it, with the moves that were given for some of it. */
+export type TableFrom = (
+  text: string,
+  given: readonly ReadAction[],
+  tools: LineTools,
+) => readonly ReadEntry[];
+
 /** A draw as its device sees it. */
 export type DrawnFrom<D> = Readonly<{ device: D; entries: readonly Entry[] }>;
 
@@ -64,9 +71,6 @@ export type DeviceFile<D> = Readonly<{
   readEntry: (text: string) => TypedEntry;
   /** What stands on an outcome that was not named: the n-th, from 0, for that move. */
   usualLabel: (n: number, action: ReadAction) => string;
-  /** The table out of the words after the device, for a device that is a text; null for others. */
-  tableFrom:
-    ((text: string, given: readonly ReadAction[], tools: LineTools) => readonly ReadEntry[]) | null;
   /** The device as it is typed, and one of its entries around the words of its moves. */
   line: (drawn: DrawnFrom<D>) => string;
   entryLine: (entry: Entry, words: string) => string;
@@ -132,7 +136,6 @@ export const PLAIN = {
   amountFrom: () => 'dose',
   readEntry: readLabelled,
   usualLabel: () => '',
-  tableFrom: null,
   entryLine: ({ label }, words) => (label ? `${label} = ${words}` : words),
   readBackMark: () => '',
   markAs: 'spot',

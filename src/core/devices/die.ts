@@ -47,6 +47,8 @@ function facesInWords(faces: readonly number[]): string {
   return first === last ? `${first}` : `${first}-${last}`;
 }
 
+const severalDice = (dice: number) => `${numberWord(dice)} dice`;
+
 /** Cubes are folded; of other dice a wheel with as many sectors is made. */
 const CUBE = 6;
 
@@ -70,7 +72,7 @@ export const die: DeviceFile<Die> = {
   ...PLAIN,
   schema,
   choice: 'dice',
-  readBack: ({ dice }) => (dice > 1 ? `${capital(numberWord(dice))} dice, added up` : 'A die'),
+  readBack: ({ dice }) => (dice > 1 ? `${capital(severalDice(dice))}, added up` : 'A die'),
   begin: (moves) => ({ kind: 'die', sides: dieFor(Math.max(6, moves)), dice: 1 }),
   typed: [SEVERAL_DICE, 'die', 'dice'],
   read: (word, moves, rules) => {
@@ -85,13 +87,12 @@ export const die: DeviceFile<Die> = {
     const faces = Array.from({ length: countRead(to - from + 1) }, (_, n) => from + n);
     return { ...typed, label: '', faces };
   },
-  line: ({ device: { dice, sides } }) =>
-    `${dice > 1 ? `${numberWord(dice)} dice` : 'die'} of ${sides}`,
+  line: ({ device: { dice, sides } }) => `${dice > 1 ? severalDice(dice) : 'die'} of ${sides}`,
   entryLine: ({ faces }, words) => (faces.length > 0 ? `${facesInWords(faces)} = ${words}` : words),
   markAs: 'pips',
   words: ({ device }) => {
     const sides = device.sides === 6 ? '' : ` of ${device.sides}`;
-    return device.dice === 1 ? `Die${sides}` : `${capital(numberWord(device.dice))} dice${sides}`;
+    return capital(device.dice > 1 ? severalDice(device.dice) : 'die') + sides;
   },
   markOf: ({ faces }) => faces.join(', '),
   outcomeLabel: (_, value) => String(value),

@@ -7,6 +7,7 @@ import type { PrintDesk } from './print-desk';
 import { pipsOf } from './shapes/pips';
 import { shapesFor, SPOT_OUTLINES, SPOT_SHAPES } from './shapes/spot-shapes';
 import { wheelSectors } from './shapes/wheel-shape';
+import { TABLES_FROM } from './text-tables';
 import { facesOf } from './thing';
 import { FOR_FIVES } from '../testing/line-tools';
 
@@ -276,7 +277,7 @@ describe('what a device needs on paper', () => {
 
 describe('strips of letters', () => {
   const strip = (text: string, given: readonly never[] = []) =>
-    DEVICES.letters.tableFrom!(text, given, FOR_FIVES);
+    TABLES_FROM.letters!(text, given, FOR_FIVES);
   it('are proposed a move for each letter, named by its sound, the least that is usual', () => {
     const table = strip('reed');
     expect(table.map(({ label }) => label)).toEqual(['R', 'E', 'E', 'D']);
