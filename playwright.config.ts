@@ -1,5 +1,5 @@
-import { availableParallelism } from 'node:os';
 import { defineConfig } from '@playwright/test';
+import { WORKERS } from './tests/workers';
 import { chromium } from './tests/browser/chromium';
 
 const port = 4319;
@@ -11,8 +11,8 @@ export default defineConfig({
   // A second try is counted as passed, and named at the end of `npm test`.
   retries: 1,
   fullyParallel: true,
-  // As many as there are cores: with more, what a server answers in a second takes ten. It's one server for all.
-  workers: Math.min(4, Math.max(2, availableParallelism())),
+  // It's one server for all: with more than there are cores, what it answers in a second takes ten.
+  workers: WORKERS,
   forbidOnly: true,
   reporter: 'list',
   use: {

@@ -1,11 +1,11 @@
 import { readFileSync } from 'node:fs';
-import { availableParallelism } from 'node:os';
 import { sveltekit } from '@sveltejs/kit/vite';
 import tailwindcss from '@tailwindcss/vite';
 import type { Plugin } from 'vite';
 import { defineConfig } from 'vitest/config';
 import { takeAlong } from './scripts/take-along.mjs';
 import { wordNet } from './scripts/word-net.mjs';
+import { WORKERS } from './tests/workers';
 
 /**
  * Zod's schemas bring a writer of JSON Schema along, 5 kB of the first page. Only the server writes
@@ -45,8 +45,7 @@ export default defineConfig({
     environment: 'node',
     // Files that are written whole take their time on a busy machine; speed is measured in bench/.
     testTimeout: 90_000,
-    // Each reads all of core: more than four have more to read than to do.
-    maxWorkers: Math.min(4, Math.max(2, availableParallelism())),
+    maxWorkers: WORKERS,
     projects: [
       {
         extends: true,

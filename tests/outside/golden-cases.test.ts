@@ -2,12 +2,11 @@
  * What is worked out from every small script on which a rule must speak or be silent: they have a kind of beat, a setting
  * or a number each that no demo has. Short sums, as in golden-worked-out.test.ts, and written anew like those.
  */
-import { readFileSync, writeFileSync } from 'node:fs';
 import { expect, it } from 'vitest';
 import { balanceOf, moveBookOf, timed, unroll, type Adventure } from '../../src/core';
 import { RULE_IDS, type RuleId } from '../../src/core/findings/check';
 import { FINDING_CASES } from '../../src/core/testing/finding-cases';
-import { hashOf } from './golden-documents';
+import { hashOf, writtenDown } from './golden-documents';
 import { changedWhileLed, fittedTo, inRooms, onPaper, onStage } from './golden-sums';
 
 const FILE = 'tests/outside/golden/cases.json';
@@ -38,8 +37,7 @@ const toldOf = (rule: RuleId) => ({
 });
 
 const now = Object.fromEntries(RULE_IDS.map((rule) => [rule, toldOf(rule)]));
-if (process.env.GOLDEN === 'write') writeFileSync(FILE, `${JSON.stringify(now, null, 2)}\n`);
-const before = JSON.parse(readFileSync(FILE, 'utf8')) as typeof now;
+const before = writtenDown(FILE, now);
 
 it.each(RULE_IDS)('the scripts of %s come to what they came to', (rule) => {
   expect(now[rule]).toEqual(before[rule]);

@@ -36,16 +36,21 @@ export const demos: readonly string[] = readdirSync(DEMOS).filter((name) =>
 const starts = readdirSync(STARTS);
 
 /**
- * Holds what is told of each document against what is written down. What is meant is written anew with
+ * What is written down in a file, beside what comes now. What is meant is written anew with
  * `GOLDEN=write npx vitest run tests/outside/golden`, and the commit says why.
  */
+export function writtenDown<T>(file: string, now: T): T {
+  if (process.env.GOLDEN === 'write') writeFileSync(file, `${JSON.stringify(now, null, 2)}\n`);
+  return JSON.parse(readFileSync(file, 'utf8')) as T;
+}
+
+/** Holds what is told of each document against what is written down. */
 export function holdsStill(file: string, tellAll: (adventure: Adventure, name: string) => object) {
   const now: Record<string, unknown> = Object.fromEntries([
     ...demos.map((name) => [name, tellAll(demoOf(name), name)] as const),
     ...starts.map((name) => [name, tellAll(startOf(name), name)] as const),
   ]);
-  if (process.env.GOLDEN === 'write') writeFileSync(file, `${JSON.stringify(now, null, 2)}\n`);
-  const before: typeof now = JSON.parse(readFileSync(file, 'utf8'));
+  const before = writtenDown(file, now);
 
   it.each(Object.keys(before))('%s is as it was', (name) => {
     expect(JSON.parse(JSON.stringify(now[name]))).toEqual(before[name]);

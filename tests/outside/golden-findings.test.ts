@@ -3,7 +3,6 @@
  * numbers. Written down, so that a number that changes by accident is noticed; `GOLDEN=write npx vitest run
  * tests/outside/golden-findings.test.ts` writes it anew, and the commit says why.
  */
-import { readFileSync, writeFileSync } from 'node:fs';
 import { dictionary } from 'cmu-pronouncing-dictionary';
 import { expect, it } from 'vitest';
 import { check, unroll, type Adventure } from '../../src/core';
@@ -11,6 +10,7 @@ import { RULE_IDS, type RuleId } from '../../src/core/findings/check';
 import { serializeScript } from '../../src/core/formats/script/write-script';
 import { countingIds } from '../../src/core/testing/make';
 import { FINDING_CASES } from '../../src/core/testing/finding-cases';
+import { writtenDown } from './golden-documents';
 
 const FILE = 'tests/outside/golden/findings.json';
 
@@ -40,8 +40,7 @@ function toldOf(adventure: Adventure, rule: RuleId): readonly string[] {
 const now = Object.fromEntries(
   RULE_IDS.map((rule) => [rule, FINDING_CASES[rule].fires.map((one) => toldOf(one, rule))]),
 );
-if (process.env.GOLDEN === 'write') writeFileSync(FILE, `${JSON.stringify(now, null, 2)}\n`);
-const before = JSON.parse(readFileSync(FILE, 'utf8')) as typeof now;
+const before = writtenDown(FILE, now);
 
 it.each(RULE_IDS)('%s says what it said', (rule) => {
   expect(now[rule]).toEqual(before[rule]);

@@ -3,37 +3,35 @@
  * Written down, so that a limit that changes by accident is noticed; `GOLDEN=write npx vitest run
  * tests/outside/golden-limits.test.ts` writes it anew, and the commit says why.
  */
-import { readFileSync, writeFileSync } from 'node:fs';
 import { expect, it } from 'vitest';
 import { z } from 'zod';
+import { writtenDown } from './golden-documents';
 
 const FILE = 'tests/outside/golden/limits.json';
-const LIMITS = ['minimum', 'exclusiveMinimum', 'maximum', 'minLength', 'maxLength', 'pattern'];
-const MORE_LIMITS = ['minItems', 'maxItems', 'enum', 'const'];
+const LIMITS =
+  'minimum exclusiveMinimum maximum minLength maxLength pattern minItems maxItems enum const'.split(
+    ' ',
+  );
 type Node = Readonly<Record<string, unknown>>;
-/** The last name of a place: a part is the same wherever it is. */
-const near = (place: string) => place.split('.').at(-1);
 const isNode = (value: unknown): value is Node => typeof value === 'object' && value !== null;
 
-/** "amounts/item: integer, minimum 1, maximum 500", for every part of a schema that has limits. */
-function limitsIn(node: unknown, place = ''): readonly string[] {
+/** "amount: integer, minimum 1, maximum 500", for every part of a schema that has limits, by its own name. */
+function limitsIn(node: unknown, name = ''): readonly string[] {
   if (!isNode(node)) return [];
   // How a date is written is the package's to say.
-  const own = [...LIMITS, ...MORE_LIMITS]
-    .filter((name) => name in node && !(name === 'pattern' && 'format' in node))
-    .map((name) => `${name} ${JSON.stringify(node[name])}`);
-  const told = own.length > 0 ? [`${near(place)}: ${[node['type'], ...own].join(', ')}`] : [];
+  const own = LIMITS.filter((one) => one in node && !(one === 'pattern' && 'format' in node)).map(
+    (one) => `${one} ${JSON.stringify(node[one])}`,
+  );
+  const told = own.length > 0 ? [`${name}: ${[node['type'], ...own].join(', ')}`] : [];
+  const list = (key: string) => (node[key] ?? []) as unknown[];
   const properties = isNode(node['properties']) ? Object.entries(node['properties']) : [];
-  const choices = ['anyOf', 'oneOf', 'allOf'].flatMap((name) => (node[name] ?? []) as unknown[]);
   return [
     ...told,
-    ...properties.flatMap(([name, part]) => limitsIn(part, place ? `${place}.${name}` : name)),
-    ...limitsIn(node['items'], `${place}[]`),
-    ...((node['prefixItems'] ?? []) as unknown[]).flatMap((part, n) =>
-      limitsIn(part, `${place}[${n}]`),
-    ),
-    ...limitsIn(node['additionalProperties'], `${place}.*`),
-    ...choices.flatMap((part) => limitsIn(part, place)),
+    ...properties.flatMap(([key, part]) => limitsIn(part, key)),
+    ...limitsIn(node['items'], `${name}[]`),
+    ...list('prefixItems').flatMap((part, n) => limitsIn(part, `${name}[${n}]`)),
+    ...limitsIn(node['additionalProperties'], '*'),
+    ...['anyOf', 'oneOf', 'allOf'].flatMap(list).flatMap((part) => limitsIn(part, name)),
   ];
 }
 
@@ -60,8 +58,7 @@ const isPart = (name: string, limits: readonly string[]) =>
 const now = Object.fromEntries(
   Object.entries(all).filter(([name, limits]) => !isPart(name, limits)),
 );
-if (process.env.GOLDEN === 'write') writeFileSync(FILE, `${JSON.stringify(now, null, 2)}\n`);
-const before = JSON.parse(readFileSync(FILE, 'utf8')) as typeof now;
+const before = writtenDown(FILE, now);
 
 it('what is written down is everything that is kept or read', () => {
   expect(Object.keys(now)).toEqual(Object.keys(before));

@@ -3,7 +3,6 @@
  * so that a number that changes by accident is noticed; `GOLDEN=write npx vitest run
  * tests/outside/golden-made.test.ts` writes it anew, and the commit says why.
  */
-import { readFileSync, writeFileSync } from 'node:fs';
 import { dictionary } from 'cmu-pronouncing-dictionary';
 import text from 'virtual:word-net';
 import { expect, it } from 'vitest';
@@ -18,7 +17,7 @@ import { DEFAULT_SETTING, type Setting } from '../../src/core/model/setting';
 import { BUILT_IN } from '../../src/core/moves/move-book';
 import { countingIds } from '../../src/core/testing/make';
 import { STORY_LINES } from '../../src/core/testing/story-lines';
-import { hashOf } from './golden-documents';
+import { hashOf, writtenDown } from './golden-documents';
 
 const FILE = 'tests/outside/golden/made.json';
 const net = readWordNet(text);
@@ -37,7 +36,7 @@ function ideasOf(line: string): string {
   return `${told.join(', ')}; ${hashOf(others)}`;
 }
 
-/** A draft of each shape, as the script that it is, and why it took as long. */
+/** A draft of each shape, as the script that it is, and how long it takes. */
 function draftOf(shape: (typeof DRAFT_SHAPES)[number], n: number): readonly string[] {
   const setting = settingOf(3 + (n % 4), [6, 8, 10, 12][n % 4]!);
   const story = { want: 'Carry the lamp to the tower.', place: 'the marsh', hero: 'Wick' };
@@ -55,8 +54,7 @@ const drafts = () =>
 
 const MADE = { ideas, learned, drafts };
 const now = Object.fromEntries(Object.entries(MADE).map(([name, make]) => [name, make()]));
-if (process.env.GOLDEN === 'write') writeFileSync(FILE, `${JSON.stringify(now, null, 2)}\n`);
-const before = JSON.parse(readFileSync(FILE, 'utf8')) as typeof now;
+const before = writtenDown(FILE, now);
 
 it.each(Object.keys(MADE))('%s are what they were', (name) => {
   expect(now[name]).toEqual(before[name]);
