@@ -5,6 +5,9 @@ import { vitePreprocess } from '@sveltejs/vite-plugin-svelte';
 export default {
   preprocess: vitePreprocess(),
   kit: {
+    // Where files are written on the way. What is built beside something else that writes there has a
+    // place of its own.
+    outDir: process.env.ARRUP_BUILD_BY ?? '.svelte-kit',
     // Smaller files for whoever is far away; to make them takes a third of the build.
     adapter: adapter({ precompress: !process.env.ARRUP_HERE_ONLY }),
     alias: { $core: 'src/core' },

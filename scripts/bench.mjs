@@ -4,7 +4,7 @@ import { pathToFileURL } from 'node:url';
 import { build } from 'vite';
 import { installPackages, root } from './fresh.mjs';
 
-installPackages();
+await installPackages();
 const outDir = join(root, 'node_modules', '.bench');
 // `node scripts/bench.mjs hostile 500`: one of them, with what it takes.
 const named = process.argv[2];

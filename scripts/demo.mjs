@@ -1,6 +1,6 @@
 // One command on a fresh machine: install what is missing, build, start, print the address.
 import { buildApplication, installPackages } from './fresh.mjs';
 
-installPackages();
-buildApplication();
+await installPackages();
+await buildApplication();
 await import('./serve.mjs');

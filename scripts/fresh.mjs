@@ -28,9 +28,9 @@ export function runAside(command, args, { shown = false, env = {} } = {}) {
   });
 }
 
-function mustRun(command, args, what) {
+async function mustRun(command, args, what) {
   console.log(`\n> ${what}`);
-  const status = run(command, args);
+  const { status } = await runAside(command, args, { shown: true });
   if (status !== 0) {
     console.error(`\n${what} failed (${command} ${args.join(' ')}, exit ${status}).`);
     process.exit(status);
@@ -40,10 +40,10 @@ function mustRun(command, args, what) {
 const changedAt = (path) => (existsSync(path) ? statSync(path).mtimeMs : 0);
 
 /** `npm ci` unless the packages installed are those of package-lock.json. */
-export function installPackages() {
+export async function installPackages() {
   const mark = join(root, 'node_modules', '.package-lock.json');
   if (changedAt(mark) >= changedAt(join(root, 'package-lock.json'))) return;
-  mustRun('npm', ['ci', '--include=dev', '--no-audit', '--no-fund'], 'Installing packages');
+  await mustRun('npm', ['ci', '--include=dev', '--no-audit', '--no-fund'], 'Installing packages');
 }
 
 function newestIn(folder) {
@@ -53,7 +53,7 @@ function newestIn(folder) {
 }
 
 /** Builds the application unless build/ is newer than everything that it is made from. */
-export function buildApplication() {
+export async function buildApplication() {
   const sources = Math.max(
     ...['src', 'static'].map((folder) => newestIn(join(root, folder))),
     ...['package-lock.json', 'svelte.config.js', 'vite.config.ts', 'vite.server.config.ts'].map(
@@ -61,5 +61,5 @@ export function buildApplication() {
     ),
   );
   if (changedAt(join(root, 'build', 'index.js')) >= sources) return;
-  mustRun('npm', ['run', 'build'], 'Building');
+  await mustRun('npm', ['run', 'build'], 'Building');
 }

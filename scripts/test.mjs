@@ -5,7 +5,6 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { installPackages, run, runAside } from './fresh.mjs';
 
-installPackages();
 // Chromium drives the browser tests, the one without windows where it can be had; poppler reads the
 // printed pages back; ffmpeg decodes films; espeak-ng says something for the tests of recordings. What is there
 // already will do where nothing can be installed.
@@ -13,28 +12,28 @@ const HEADLESS = '/usr/bin/chromium-headless-shell';
 const hasAll = () =>
   [HEADLESS, '/usr/bin/chromium'].some(existsSync) &&
   ['/usr/bin/pdftoppm', '/usr/bin/espeak-ng', '/usr/bin/ffmpeg'].every(existsSync);
-if (!existsSync(HEADLESS) || !hasAll()) {
-  console.log('\n> Installing Chromium, poppler, espeak-ng and ffmpeg from Debian packages');
-  const apt = (...args) =>
-    process.getuid?.() === 0 ? run('apt-get', args) : run('sudo', ['apt-get', ...args]);
-  const install = (browser) =>
-    apt(
-      'install',
-      '-y',
-      '--no-install-recommends',
-      browser,
-      'poppler-utils',
-      'espeak-ng',
-      'ffmpeg',
-    ) === 0;
-  apt('update');
-  if (!install('chromium-headless-shell') && !hasAll() && !install('chromium')) {
-    console.error(
-      'They could not be installed. Install the Debian packages chromium, poppler-utils, espeak-ng and ffmpeg by hand.',
-    );
-    process.exit(1);
-  }
+
+async function apt(...args) {
+  const as = process.getuid?.() === 0 ? [] : ['sudo'];
+  const [command, ...rest] = [...as, 'apt-get', ...args];
+  return (await runAside(command, rest, { shown: true })).status === 0;
 }
+const installWith = (browser) =>
+  apt('install', '-y', '--no-install-recommends', browser, 'poppler-utils', 'espeak-ng', 'ffmpeg');
+
+async function installPrograms() {
+  if (existsSync(HEADLESS) && hasAll()) return;
+  console.log('\n> Installing Chromium, poppler, espeak-ng and ffmpeg from Debian packages');
+  await apt('update');
+  const installed =
+    (await installWith('chromium-headless-shell')) || hasAll() || (await installWith('chromium'));
+  if (installed) return;
+  console.error(
+    'They could not be installed. Install the Debian packages chromium, poppler-utils, espeak-ng and ffmpeg by hand.',
+  );
+  process.exit(1);
+}
+await Promise.all([installPackages(), installPrograms()]);
 
 // What the checks put aside goes with them: pages, films and browsers leave hundreds of megabytes.
 const reports = mkdtempSync(join(tmpdir(), 'arrup-test-'));
@@ -80,9 +79,14 @@ async function tell(name, running) {
   return count(status === 0);
 }
 
-// Side by side: each keeps one core busy for a while.
+// Side by side: each keeps one core busy for a while. What is built writes into a place of its own; the types
+// of the pages, which the build reads too, are there before.
+run('npx', ['svelte-kit', 'sync']);
+const BESIDE = { ARRUP_HERE_ONLY: '1', ARRUP_BUILD_BY: '.svelte-kit/build' };
+const build = npm('build', [], { env: BESIDE });
 const aside = ['types', 'lint', 'rules'].map((script) => npm(script));
 for (const [n, name] of ['Types', 'Lint', 'Dependency rules'].entries()) await tell(name, aside[n]);
+const isBuilt = await tell('Build', build);
 
 const unitFile = join(reports, 'unit.json');
 console.log('\n> Unit tests');
@@ -96,8 +100,7 @@ countReport(unitFile, unit.status === 0, (r) => ({
   failed: r.numFailedTests,
 }));
 
-// Not beside the unit tests: both write into .svelte-kit, and what is built then doesn't start.
-if (await tell('Build', npm('build', [], { env: { ARRUP_HERE_ONLY: '1' } }))) {
+if (isBuilt) {
   const browserFile = join(reports, 'browser.json');
   console.log('\n> Browser tests');
   const browser = await npm('browser', ['--reporter=list,json'], {

@@ -50,7 +50,7 @@ export async function expectEach(rows: Locator, reads: RegExp): Promise<void> {
     const texts = await rows.allInnerTexts();
     expect(texts).not.toEqual([]);
     for (const text of texts) expect(text).toMatch(reads);
-  }).toPass({ timeout: 15_000 });
+  }).toPass();
 }
 
 /** The shelf on a first visit, with the demo out. */
@@ -123,7 +123,7 @@ export async function leafTo(page: Page, selector: string): Promise<void> {
 /** Prep has made the pages to print; how many they are. */
 export async function pagesMade(page: Page): Promise<number> {
   const told = page.locator('[data-pages]:not([data-pages=making]):not([data-pages="0"])');
-  await expect(told).toBeVisible({ timeout: 45_000 });
+  await expect(told).toBeVisible();
   return Number(await told.getAttribute('data-pages'));
 }
 
@@ -139,7 +139,7 @@ export async function savedFile(
   button: string,
 ): Promise<{ name: string; bytes: Buffer }> {
   const [file] = await Promise.all([
-    page.waitForEvent('download', { timeout: 45_000 }),
+    page.waitForEvent('download'),
     page.getByRole('button', { name: button }).click(),
   ]);
   return { name: file.suggestedFilename(), bytes: readFileSync(await file.path()) };

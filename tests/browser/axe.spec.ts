@@ -105,7 +105,7 @@ test('a series, what could be next in it and what it covers are clean', async ({
   await check(page, 'no series');
   await page.getByRole('button', { name: 'Show me the half term' }).click();
   await page.getByRole('button', { name: /^What shall we do/u }).click();
-  await expect(page.locator('[data-proposals] li').first()).toBeVisible({ timeout: 30_000 });
+  await expect(page.locator('[data-proposals] li').first()).toBeVisible();
   await check(page, 'a series');
   await page.getByText('What rides along', { exact: true }).click();
   await check(page, 'what rides along', '[data-coverage]');
@@ -200,7 +200,7 @@ test('ideas, a draft and a rhyme on its beats are clean', async ({ page }) => {
   await page.getByRole('button', { name: 'First draft' }).click();
   await page.getByLabel('Minutes in the slot').fill('6');
   await page.getByRole('button', { name: 'Draft it' }).click();
-  await expect(page.locator('[data-draft]')).toBeVisible({ timeout: 40_000 });
+  await expect(page.locator('[data-draft]')).toBeVisible();
   await check(page, 'a draft', '#draft');
   await page.getByRole('button', { name: 'New adventure' }).click();
   const input = page.getByLabel(/^Next line in/u).first();

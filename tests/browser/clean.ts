@@ -41,6 +41,8 @@ async function arrived() {
 
 /** Nothing is wrong in the light; in the dark the colours are looked at again, for nothing else differs. */
 export async function check(page: Page, place: string, within?: string, modes = MODES) {
+  // What has not been opened yet has no heading.
+  await expect(page.locator('h1').first()).toBeAttached();
   // Colours that are still on their way to others are no colours to judge.
   await page.emulateMedia({ reducedMotion: 'reduce' });
   // Lines out of sight are not laid out until they are scrolled to: what they hold then is measured.

@@ -51,7 +51,7 @@ test('on a host of plain files: pages, addresses within, and files that are writ
   await expect(page.getByRole('link', { name: 'The late letter', exact: true })).toBeVisible();
   await page.goto(`${at}/prep/adv_marsh-morning`);
   const [file] = await Promise.all([
-    page.waitForEvent('download', { timeout: 45_000 }),
+    page.waitForEvent('download'),
     page.getByRole('button', { name: 'Run sheet for a spreadsheet' }).click(),
   ]);
   expect(readFileSync(await file.path(), 'utf8')).toContain('Hello, ducklings!');

@@ -148,7 +148,7 @@ test('two tabs typing at the same moment: both keep their words, and it is said'
     );
   await expect
     // The tab behind is given few turns by the browser.
-    .poll(titles, { timeout: 20_000 })
+    .poll(titles)
     .toEqual(
       expect.arrayContaining([
         expect.stringMatching(/^Words from here/u),
@@ -159,7 +159,6 @@ test('two tabs typing at the same moment: both keep their words, and it is said'
   await expect
     .poll(
       async () => (await page.getByText(notice).count()) + (await other.getByText(notice).count()),
-      { timeout: 20_000 },
     )
     .toBe(1);
 });

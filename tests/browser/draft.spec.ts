@@ -13,9 +13,7 @@ test('a first draft: asked for in a sentence, a part drawn again, taken to the D
   await page.getByLabel('Minutes in the slot').fill('10');
   await page.getByRole('button', { name: 'Draft it' }).click();
   const draft = page.getByRole('article', { name: 'The draft' });
-  await expect(draft.getByRole('heading', { name: 'Bring the ferry home' })).toBeVisible({
-    timeout: 40_000,
-  });
+  await expect(draft.getByRole('heading', { name: 'Bring the ferry home' })).toBeVisible();
   await expect(draft).toContainText('We’re off to the river.');
   await expect(draft.locator('header')).toContainText(/9:[45]\d|10:00/u);
   await expect(draft.locator('[data-rides]')).toHaveText('“opposites” rides along in the game.');
@@ -27,7 +25,7 @@ test('a first draft: asked for in a sentence, a part drawn again, taken to the D
     await calm.getByRole('button', { name: 'Another calm' }).click({ timeout: 2000 });
     await expect(page.getByRole('button', { name: 'Another one' })).toBeEnabled();
     expect(await calm.innerText()).not.toBe(before);
-  }).toPass({ timeout: 40_000 });
+  }).toPass();
   expect(await way.innerText()).toBe(kept);
   await page.getByRole('button', { name: 'Take it to the Desk' }).click();
   await expect(page.getByLabel('Title of the adventure')).toHaveValue('Bring the ferry home');
@@ -42,6 +40,6 @@ test('a draft with words longer than a phone is no wider than it', async ({ page
   await page.getByLabel('Where it plays').fill('the Steppingstonesinthereedbedsbetweentwovillages');
   await page.getByLabel('Minutes in the slot').fill('5');
   await page.getByRole('button', { name: 'Draft it' }).click();
-  await expect(page.getByRole('article', { name: 'The draft' })).toBeVisible({ timeout: 40_000 });
+  await expect(page.getByRole('article', { name: 'The draft' })).toBeVisible();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
 });

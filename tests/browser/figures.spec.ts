@@ -49,13 +49,12 @@ test('the contact sheet has every move, going, in poses and in lines', async ({ 
   const count = Number.parseInt((await status.textContent())!.trim(), 10);
   expect(count).toBeGreaterThan(240);
   // A long list comes a few at a time, and is whole at last.
-  const whole = { timeout: 60_000 };
-  await expect(page.locator('main li')).toHaveCount(count, whole);
+  await expect(page.locator('main li')).toHaveCount(count);
   await page.getByRole('link', { name: 'All in pictures' }).click();
-  await expect(page.locator('main li')).toHaveCount(count, whole);
+  await expect(page.locator('main li')).toHaveCount(count);
   await expect.poll(() => painted(page.locator('canvas').first())).toBeGreaterThan(200);
   await page.getByLabel('How they are shown').selectOption({ label: 'in their key poses' });
-  await expect(page.locator('main li img')).toHaveCount(count, whole);
+  await expect(page.locator('main li img')).toHaveCount(count);
   const coloured = await page.locator('main li img[data-drawn=true]').first().getAttribute('src');
   await page
     .getByLabel('How they are shown')

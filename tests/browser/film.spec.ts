@@ -175,7 +175,7 @@ function keepShots(shots: readonly Shots[], found: readonly Difference[]): void 
 
 async function madeFilm(page: Page, button = 'Make the film') {
   const [file] = await Promise.all([
-    page.waitForEvent('download', { timeout: 300_000 }),
+    page.waitForEvent('download'),
     page.getByRole('button', { name: button }).click(),
   ]);
   const path = join(folder, file.suggestedFilename());
@@ -362,7 +362,7 @@ test('a film that was stopped is carried on after a reload, with room for the pr
   await panel.getByRole('button', { name: 'Make the film' }).click();
   await expect(async () => {
     expect(await shareOf(panel)).toBeGreaterThanOrEqual(50);
-  }).toPass({ timeout: 120_000, intervals: [100] });
+  }).toPass({ intervals: [100] });
   await panel.getByRole('button', { name: 'Stop for now' }).click();
   await expect(panel.getByRole('status')).toContainText('% is made, and is kept');
   await page.reload();
@@ -375,7 +375,7 @@ test('a film that was stopped is carried on after a reload, with room for the pr
   await expect(async () => {
     first = await shareOf(panel);
     expect(first).toBeGreaterThan(0);
-  }).toPass({ timeout: 60_000, intervals: [20] });
+  }).toPass({ intervals: [20] });
   expect(first).toBeGreaterThan(40);
   const path = await making;
   const { streams, chapters, format } = probed(path);

@@ -64,7 +64,7 @@ test('a half term shows what was led, what is missing and what could be next', a
     .getByRole('button', { name: /^What shall we do/u })
     .click();
   const proposals = line(page, 3).locator('[data-proposals] > li');
-  await expect(proposals).toHaveCount(3, { timeout: 30_000 });
+  await expect(proposals).toHaveCount(3);
   for (const proposal of await proposals.all()) {
     expect(await proposal.locator('ul li').count()).toBeGreaterThan(1);
   }
@@ -198,7 +198,7 @@ test('the series is taken along: a plan, a calendar, everything, and a colleague
   test.slow();
   await openDemo(page);
   const save = async (label: string) => {
-    const waiting = page.waitForEvent('download', { timeout: 60_000 });
+    const waiting = page.waitForEvent('download');
     await page.getByRole('button', { name: label }).click();
     const download = await waiting;
     await expect(page.getByRole('button', { name: label })).toBeEnabled();

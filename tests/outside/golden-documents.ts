@@ -45,11 +45,16 @@ export function writtenDown<T>(file: string, now: T): T {
 }
 
 /** Holds what is told of each document against what is written down. */
-export function holdsStill(file: string, tellAll: (adventure: Adventure, name: string) => object) {
-  const now: Record<string, unknown> = Object.fromEntries([
-    ...demos.map((name) => [name, tellAll(demoOf(name), name)] as const),
-    ...starts.map((name) => [name, tellAll(startOf(name), name)] as const),
-  ]);
+export async function holdsStill(
+  file: string,
+  tellAll: (adventure: Adventure, name: string) => object,
+) {
+  const documents = [
+    ...demos.map((name) => [name, demoOf(name)] as const),
+    ...starts.map((name) => [name, startOf(name)] as const),
+  ];
+  const now: Record<string, unknown> = {};
+  for (const [name, one] of documents) now[name] = await tellAll(one, name);
   const before = writtenDown(file, now);
 
   it.each(Object.keys(before))('%s is as it was', (name) => {

@@ -24,7 +24,7 @@ import {
   onStage,
 } from './golden-sums';
 
-holdsStill('tests/outside/golden/worked-out.json', (adventure, name) => {
+await holdsStill('tests/outside/golden/worked-out.json', (adventure, name) => {
   const { setting } = adventure;
   const book = moveBookOf(adventure);
   const schedule = timed(adventure);

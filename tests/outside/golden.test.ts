@@ -45,4 +45,4 @@ function tellAll(adventure: Adventure) {
   };
 }
 
-holdsStill('tests/outside/golden/documents.json', tellAll);
+await holdsStill('tests/outside/golden/documents.json', tellAll);

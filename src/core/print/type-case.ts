@@ -17,6 +17,16 @@ export const MISSING_SIGN = '\u25a1';
 /** The face for words with a count in them: its noughts have no slash. */
 export const faceOfCount = (words: string): Face => (/\d/u.test(words) ? 'strong' : 'text');
 
+/** A sign of a text in the font that has it. */
+type Placed = Readonly<{ font: FontFile & { facts: FontFacts }; sign: string; code: number }>;
+
+/** A word in its fonts, the width of each sign in ems, and its signs that no font has. */
+type Word = Readonly<{
+  placed: readonly Placed[];
+  widths: readonly number[];
+  missing: readonly string[];
+}>;
+
 /** Marks that change the sign before them, and nothing by themselves. */
 const INVISIBLE = /[\p{Default_Ignorable_Code_Point}\p{Cc}]/u;
 
@@ -26,6 +36,12 @@ export class TypeCase {
   readonly #fonts: Readonly<Record<Face, readonly (FontFile & { facts: FontFacts })[]>>;
   /** Signs that were asked for and that no font has. */
   readonly missing = new Set<string>();
+  /** Words that were looked up: a line is measured anew with each word that is put behind it. */
+  readonly #words: Readonly<Record<Face, Map<string, Word>>> = {
+    text: new Map(),
+    strong: new Map(),
+    heading: new Map(),
+  };
 
   constructor(files: FontFiles) {
     const facts = new Map<string, FontFacts>();
@@ -43,35 +59,53 @@ export class TypeCase {
     this.files = [...byName.values()];
   }
 
-  #place(face: Face, sign: string, isInCount: boolean) {
+  #place(face: Face, sign: string, isInCount: boolean): Placed | null {
     const code = sign.codePointAt(0)!;
     const fonts = this.#fonts[face];
-    const found = (isInCount ? [...fonts].reverse() : fonts).find(({ facts }) => facts.has(code));
-    if (found) return { font: found, sign, code };
-    this.missing.add(sign);
-    const stand = MISSING_SIGN.codePointAt(0)!;
-    const last = fonts.find(({ facts }) => facts.has(stand)) ?? fonts[0]!;
-    return { font: last, sign: MISSING_SIGN, code: stand };
+    const font = (isInCount ? [...fonts].reverse() : fonts).find(({ facts }) => facts.has(code));
+    return font ? { font, sign, code } : null;
+  }
+
+  #missingIn(face: Face): Placed {
+    const code = MISSING_SIGN.codePointAt(0)!;
+    const fonts = this.#fonts[face];
+    const font = fonts.find(({ facts }) => facts.has(code)) ?? fonts[0]!;
+    return { font, sign: MISSING_SIGN, code };
   }
 
   /** Each sign in its font. Counts in strong print have noughts without a slash: children read them. */
-  #signs(face: Face, text: string) {
+  #lookUp(face: Face, word: string): Word {
+    const isInCount = face === 'strong' && /\d/u.test(word);
+    const missing: string[] = [];
+    const placed = [...word]
+      .filter((sign) => !INVISIBLE.test(sign))
+      .map((sign) => {
+        const found = this.#place(face, sign, isInCount && sign !== ' ');
+        if (!found) missing.push(sign);
+        return found ?? this.#missingIn(face);
+      });
+    const widths = placed.map(({ font, code }) => font.facts.emsOf(code));
+    return { placed, widths, missing };
+  }
+
+  #wordsOf(face: Face, text: string): readonly Word[] {
     const words = text
       .normalize('NFC')
       .replace(/\s/gu, ' ')
       .split(/(?<= )/u);
-    return words.flatMap((word) => {
-      const isInCount = face === 'strong' && /\d/u.test(word);
-      return [...word]
-        .filter((sign) => !INVISIBLE.test(sign))
-        .map((sign) => this.#place(face, sign, isInCount && sign !== ' '));
+    const known = this.#words[face];
+    return words.map((word) => {
+      const found = known.get(word) ?? this.#lookUp(face, word);
+      known.set(word, found);
+      for (const sign of found.missing) this.missing.add(sign);
+      return found;
     });
   }
 
   /** The text in stretches of one font each. */
   stretches(face: Face, text: string): readonly Stretch[] {
     const stretches: { font: string; text: string }[] = [];
-    for (const { font, sign } of this.#signs(face, text)) {
+    for (const { font, sign } of this.#wordsOf(face, text).flatMap(({ placed }) => placed)) {
       const last = stretches.at(-1);
       // A space goes with what it follows, so that words stay whole.
       if (last && (last.font === font.name || sign === ' ')) last.text += sign;
@@ -82,7 +116,9 @@ export class TypeCase {
 
   /** The width of the text in ems, without kerning. */
   ems(face: Face, text: string): number {
-    return this.#signs(face, text).reduce((sum, { font, code }) => sum + font.facts.emsOf(code), 0);
+    let sum = 0;
+    for (const { widths } of this.#wordsOf(face, text)) for (const width of widths) sum += width;
+    return sum;
   }
 
   /**

@@ -20,13 +20,18 @@ const PATHS = {
 
 export const PRINT_FONT_PATHS: readonly string[] = [...new Set(Object.values(PATHS).flat())];
 
-const fileAt = (path: string): FontFile => ({
-  name: path
+const FILES = new Map<string, FontFile>();
+
+/** Each is read once: what is packed for the PDF package is known by its bytes. */
+function fileAt(path: string): FontFile {
+  const name = path
     .split('/')
     .at(-1)!
-    .replace(/\.\w+$/u, ''),
-  bytes: readFileSync(path),
-});
+    .replace(/\.\w+$/u, '');
+  const file = FILES.get(path) ?? { name, bytes: readFileSync(path) };
+  FILES.set(path, file);
+  return file;
+}
 
 export const printFontFiles = (): FontFiles => ({
   text: PATHS.text.map(fileAt),

@@ -86,6 +86,9 @@ it('digits hold any bytes, and nothing else is taken for them', () => {
       expect(fromDigits(toDigits(bytes))).toEqual(bytes);
     }),
   );
+  // As few digits as hold so many bytes: 256 ** n in decimals. Links that were given away stay readable.
+  for (let n = 1; n <= 7; n += 1)
+    expect(toDigits(new Uint8Array(n).fill(255))).toHaveLength(String(256n ** BigInt(n)).length);
   expect(toDigits(Uint8Array.of(255))).toBe('255');
   expect(toDigits(Uint8Array.of(1, 0))).toBe('00256');
   for (const odd of ['1', '999', '99999', 'abc', '1234']) expect(fromDigits(odd)).toBeNull();
