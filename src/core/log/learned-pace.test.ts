@@ -64,6 +64,13 @@ describe('a pace that is learned', () => {
     expect(Math.abs(withOne / plain - 1)).toBeLessThan(0.04);
   });
 
+  it('nobody is believed to be further from the usual than two fifths and two and a half times', () => {
+    const many = (times: number) => learned(...Array<number>(80).fill(usual * times)).times;
+    expect(many(9)).toBe(2.5);
+    expect(many(0.1)).toBe(0.4);
+    expect(many(2)).toBeLessThan(2.5);
+  });
+
   it('the newest count more', () => {
     const older = [...Array<number>(10).fill(120), ...Array<number>(10).fill(200)];
     expect(learned(...older).times).toBeLessThan(learned(...[...older].reverse()).times);
