@@ -43,10 +43,10 @@ export function fontsOf(path: string): readonly FontInPdf[] {
     });
 }
 
-const DPI = 600;
+const DPI = 300;
 export const MM_PER_PIXEL = 25.4 / DPI;
 
-/** A page as grey pixels, 600 to the inch. */
+/** A page as grey pixels, 300 to the inch. */
 export class GreyPage {
   readonly width: number;
   readonly height: number;

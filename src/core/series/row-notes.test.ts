@@ -10,6 +10,7 @@ import { mendInRow } from './row-mends';
 import { rowNotes } from './row-notes';
 import { rowMendInWords, rowNoteInWords } from './row-words';
 import { SKILLS } from './skills';
+import type { SessionSums } from './sums';
 
 let count = 0;
 /** An adventure with so many of these moves. */
@@ -197,6 +198,36 @@ describe('the row as a whole', () => {
     expect(told(rowOf(seriesOf(row), row), 'little-lively')).toHaveLength(1);
     const lively = [with_({ 'jumping-jack': 60 }), with_({ 'cheetah-run': 60 })];
     expect(told(rowOf(seriesOf(lively), lively), 'little-lively')).toEqual([]);
+  });
+
+  it('is told of sides and of lively time only beyond their limits', () => {
+    const row = [with_({ march: 20 }), with_({ march: 20 })];
+    const whole = (given: Partial<SessionSums>) => {
+      const plain = rowOf(seriesOf(row), row);
+      const covered = plain.covered.map((one) => ({
+        ...one,
+        planned: { ...one.planned!, ...given },
+      }));
+      const rules = rowNotes({ ...plain, covered }).map(({ rule }) => rule);
+      return (['one-side-more', 'little-lively'] as const).filter((rule) => rules.includes(rule));
+    };
+    const sides = (leftSeconds: number, rightSeconds: number) =>
+      whole({ leftSeconds, rightSeconds, seconds: 0 });
+    // In two sessions: a minute of both, and a fifth more of one than of the other.
+    expect(sides(18, 12)).toEqual([]);
+    expect(sides(18.1, 12)).toEqual(['one-side-more']);
+    expect(sides(12, 18.1)).toEqual(['one-side-more']);
+    expect(sides(40, 40)).toEqual([]);
+    expect(sides(20, 9.9)).toEqual([]);
+    const lively = (seconds: number) =>
+      whole({
+        leftSeconds: 0,
+        rightSeconds: 0,
+        seconds: 100,
+        effortSeconds: [60, 20, 8, seconds, 0],
+      });
+    expect(lively(12)).toEqual([]);
+    expect(lively(11.9)).toEqual(['little-lively']);
   });
 
   it('says which adventure is gone, and where nothing is planned', () => {
