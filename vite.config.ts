@@ -28,7 +28,7 @@ const withoutJsonSchema: Plugin = {
 };
 
 /** Tests of what is kept in the browser's one database, and beside it. */
-const KEEPS_ROWS = ['src/lib/store/{changes,trash}.test.ts', 'src/lib/backup/**/*.test.ts'];
+const KEEPS_ROWS = ['src/lib/store/{changes,db,trash}.test.ts', 'src/lib/backup/**/*.test.ts'];
 
 export default defineConfig({
   plugins: [withoutJsonSchema, wordNet(), takeAlong(), tailwindcss(), sveltekit()],

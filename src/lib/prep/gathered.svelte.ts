@@ -1,3 +1,4 @@
+import { putNow } from '$lib/store/db';
 import { onStore, written } from '$lib/store/written';
 
 /** What has been gathered for an adventure: ticked off here, and still ticked tomorrow morning. */
@@ -22,6 +23,6 @@ export class Gathered {
     const others = this.#things.filter((one) => one !== thing);
     this.#things = there ? [...others, thing] : others;
     const ticked = [...this.#things];
-    await written('What you have ticked off', (db) => db.put('settings', ticked, this.#key));
+    await written('What you have ticked off', (db) => putNow(db, 'settings', ticked, this.#key));
   }
 }

@@ -5,7 +5,7 @@ import { CURRENT_VERSION, DEFAULT_SETTING, USUAL_PREFERENCES } from '$core';
 import version1 from '$core/document/migrations/samples/version-1.arrup.json';
 import { readAdventure } from './adventure-rows';
 import { aside } from './aside.svelte';
-import { arrupDb, openArrup } from './db';
+import { arrupDb, openArrup, putNow } from './db';
 import { preferences } from './preference-store.svelte';
 import { presets } from './preset-store.svelte';
 
@@ -87,5 +87,17 @@ describe('rows that can’t be read', () => {
       version: 10,
       volume: 0.3,
     });
+  });
+});
+
+describe('a row that is put', () => {
+  it('is there, in place of the one before; what can’t be kept is refused, and that one stays', async () => {
+    const db = await openArrup('put');
+    await putNow(db, 'settings', 1, 'ticks');
+    await putNow(db, 'settings', 2, 'ticks');
+    expect(await db.get('settings', 'ticks')).toBe(2);
+    await expect(putNow(db, 'settings', () => 3, 'ticks')).rejects.toThrow();
+    expect(await db.get('settings', 'ticks')).toBe(2);
+    db.close();
   });
 });

@@ -1,5 +1,12 @@
 import type { Adventure } from '$core';
-import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import {
+  openDB,
+  type DBSchema,
+  type IDBPDatabase,
+  type StoreKey,
+  type StoreNames,
+  type StoreValue,
+} from 'idb';
 import { newId } from './new-id';
 import type { RowStore } from './row';
 
@@ -56,6 +63,22 @@ interface ArrupSchema extends DBSchema {
   versions: { key: number; value: VersionRecord; indexes: { byAdventure: string } };
 }
 export type ArrupDb = IDBPDatabase<ArrupSchema>;
+
+/**
+ * Puts one row, and says at once that this was all: so it's kept even where the page is left in the next moment.
+ * Else the store waits until the page has heard that it went well, which a page that is gone never does.
+ */
+export async function putNow<Name extends StoreNames<ArrupSchema>>(
+  db: ArrupDb,
+  name: Name,
+  value: StoreValue<ArrupSchema, Name>,
+  key?: StoreKey<ArrupSchema, Name>,
+): Promise<void> {
+  const tx = db.transaction(name, 'readwrite');
+  const put = tx.store.put(value, key);
+  tx.commit();
+  await Promise.all([put, tx.done]);
+}
 
 /** Where the mark of this store stands among the settings: one that is made anew has another. */
 export const STORE_MARK = 'storeMark';

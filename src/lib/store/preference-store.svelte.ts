@@ -8,7 +8,7 @@ import {
   type Preferences,
 } from '$core';
 import { aside, putAside, putAsideBefore } from './aside.svelte';
-import { arrupDb } from './db';
+import { arrupDb, putNow } from './db';
 import { written } from './written';
 
 export type Mode = 'light' | 'dark' | 'system';
@@ -77,7 +77,7 @@ class PreferenceStore {
   async change(change: Partial<Preferences>): Promise<void> {
     this.#current = { ...this.#current, ...change };
     await written('Your choices', (db) =>
-      db.put('settings', $state.snapshot(this.#current), KEY),
+      putNow(db, 'settings', $state.snapshot(this.#current), KEY),
     ).catch(() => undefined);
   }
 

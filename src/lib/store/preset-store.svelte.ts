@@ -1,4 +1,5 @@
 import { parseDocument, PRESET, type Preset, type Setting } from '$core';
+import { putNow } from './db';
 import { Kept } from './kept.svelte';
 import { written } from './written';
 
@@ -19,7 +20,7 @@ class Presets extends Kept<Preset> {
     const isNew = !this.list.some((one) => one.name === name);
     if (isNew && this.list.length >= MOST) return false;
     const kept = { version: 2, name, setting: $state.snapshot(setting) };
-    await written(`The place “${name}”`, (db) => db.put('presets', kept));
+    await written(`The place “${name}”`, (db) => putNow(db, 'presets', kept));
     await this.load();
     return true;
   }

@@ -1,5 +1,6 @@
 import { parseDocument, RUN, type Run } from '$core';
 import { jsonFile } from './as-file';
+import { putNow } from './db';
 import { Kept } from './kept.svelte';
 import { onStore, written } from './written';
 
@@ -19,7 +20,7 @@ class Runs extends Kept<Run> {
 
   async put(run: Run): Promise<void> {
     const file = () => jsonFile('session-log.json', run);
-    await written('The log of this session', (db) => db.put('runs', run), file);
+    await written('The log of this session', (db) => putNow(db, 'runs', run), file);
   }
 }
 

@@ -1,5 +1,6 @@
 import { parseDocument, SERIES, type Series } from '$core';
 import { jsonFile } from './as-file';
+import { putNow } from './db';
 import { Kept } from './kept.svelte';
 import { tabs } from './tabs';
 import { today } from './today';
@@ -19,7 +20,7 @@ class AllSeries extends Kept<Series> {
     const kept: Series = { ...series, savedAt: today() };
     const file = () => jsonFile('series.json', kept);
     const what = `The series “${series.title || 'without a title'}”`;
-    await written(what, (db) => db.put('series', kept), file);
+    await written(what, (db) => putNow(db, 'series', kept), file);
     tabs.tell({ type: 'series', id: series.id });
   }
 
