@@ -44,7 +44,7 @@ export default defineConfig({
   test: {
     environment: 'node',
     // Files that are written whole take their time on a busy machine; speed is measured in bench/.
-    testTimeout: 90_000,
+    testTimeout: 600_000,
     maxWorkers: WORKERS,
     projects: [
       {
