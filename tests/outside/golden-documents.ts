@@ -1,10 +1,9 @@
 /** Every demo and every starting point, and short sums of what comes of them. */
 import { createHash } from 'node:crypto';
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
-import { dictionary } from 'cmu-pronouncing-dictionary';
 import { expect, it } from 'vitest';
-import { parseArrupJson, parseScript, type Adventure } from '../../src/core';
-import { countingIds } from '../../src/core/testing/make';
+import type { Adventure } from '../../src/core';
+import { demoAdventure, startAdventure } from '../../src/core/testing/shelf-of-examples';
 
 const STARTS = 'src/lib/shelf/starts';
 const DEMOS = 'src/lib/demo';
@@ -15,20 +14,6 @@ export const hashOf = (value: unknown) =>
     .update(typeof value === 'string' ? value : JSON.stringify(value))
     .digest('hex')
     .slice(0, 16);
-
-function startOf(file: string): Adventure {
-  let seed = 0;
-  const source = { newId: countingIds(), newSeed: () => (seed += 7919), book: dictionary };
-  const read = parseScript(readFileSync(`${STARTS}/${file}`, 'utf8'), source);
-  if (!read.ok) throw new Error(file);
-  return read.value.adventure;
-}
-
-function demoOf(file: string): Adventure {
-  const read = parseArrupJson(readFileSync(`${DEMOS}/${file}`, 'utf8'));
-  if (!read.ok) throw new Error(file);
-  return read.value;
-}
 
 export const demos: readonly string[] = readdirSync(DEMOS).filter((name) =>
   name.endsWith('.arrup.json'),
@@ -50,8 +35,8 @@ export async function holdsStill(
   tellAll: (adventure: Adventure, name: string) => object,
 ) {
   const documents = [
-    ...demos.map((name) => [name, demoOf(name)] as const),
-    ...starts.map((name) => [name, startOf(name)] as const),
+    ...demos.map((name) => [name, demoAdventure(name.replace('.arrup.json', ''))] as const),
+    ...starts.map((name) => [name, startAdventure(name)] as const),
   ];
   const now: Record<string, unknown> = {};
   for (const [name, one] of documents) now[name] = await tellAll(one, name);

@@ -19,11 +19,12 @@ export function demoCaptions(name: string): string {
   return readFileSync(`${DEMO}/recordings/${name}.vtt`, 'utf8');
 }
 
-function start(file: string): Adventure {
+/** A starting point of the shelf, by its file. */
+export function startAdventure(file: string): Adventure {
   let seed = 0;
   const source = { newId: countingIds(), newSeed: () => (seed += 7919), book: dictionary };
   const parsed = parseScript(readFileSync(`${STARTS}/${file}`, 'utf8'), source);
-  if (!parsed.ok) throw new Error(`start: ${file}`);
+  if (!parsed.ok) throw new Error(`startAdventure: ${file}`);
   return parsed.value.adventure;
 }
 
@@ -32,6 +33,6 @@ export function everyShape(): readonly Adventure[] {
     ...['ferry-die', 'late-letter', 'marsh-morning', 'six-lamps'].map(demoAdventure),
     ...readdirSync(STARTS)
       .filter((name) => name.endsWith('.md'))
-      .map(start),
+      .map(startAdventure),
   ];
 }
